@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+source "https://rubygems.org"
+
+ruby ">= 3.1", "< 3.5"
+
+gem "bcrypt"
+gem "dry-validation"
+gem "erubi"
+gem "i18n"
+gem "mail"
+gem "pg"
+gem "puma"
+gem "rack-protection"
+gem "rack-session"
+gem "rodauth"
+gem "sequel"
+gem "sequel_pg", require: false
+gem "sinatra", require: "sinatra/base"
+gem "tilt"
+gem "tzinfo"
+gem "tzinfo-data"
+gem "zeitwerk"
+
+group :test do
+  gem "axe-core-rspec"
+  gem "capybara"
+  gem "erb_lint", require: false
+  gem "rack-test"
+  gem "rspec"
+  gem "rubocop", require: false
+  gem "rubocop-performance", require: false
+  gem "rubocop-rspec", require: false
+  gem "rubocop-sequel", require: false
+  gem "selenium-webdriver"
+  gem "simplecov", require: false
+end

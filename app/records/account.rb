@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Records
+  # A grown-up who signs in. Every query about children starts from a classroom found here.
+  class Account < Sequel::Model(:accounts)
+    many_to_many :classrooms, join_table: :memberships, order: :name
+
+    # @param id [String, Integer] as it stands in an address
+    # @return [Classroom, nil] nil where there is none, or it is another's
+    def classroom(id)
+      return unless id.to_s.match?(/\A\d{1,18}\z/)
+
+      classrooms_dataset.first(Sequel[:classrooms][:id] => id.to_i)
+    end
+
+    # A first class of one's own.
+    def start_classroom(**attributes)
+      db.transaction { Classroom.create(attributes).tap { |classroom| add_classroom(classroom) } }
+    end
+
+    # Takes away the classes that nobody else teaches, with all that was recorded there.
+    def leave_classrooms
+      classrooms.each do |classroom|
+        shared = db[:memberships].where(classroom_id: classroom.id).exclude(account_id: id)
+        classroom.delete if shared.empty?
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require "tzinfo"
+
+module Records
+  # A class of children, with its lessons and records.
+  class Classroom < Sequel::Model(:classrooms)
+    one_to_many :children, class: "Records::Child", order: :name, conditions: { left_on: nil }
+    one_to_many :lessons, class: "Records::Lesson", order: Sequel.desc(:held_on)
+    one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id]
+    one_to_many :observations, class: "Records::Observation"
+
+    def zone = TZInfo::Timezone.get(time_zone)
+
+    # @param now [Time]
+    # @return [Date] the day it is there
+    def today(now = Time.now) = zone.utc_to_local(now.getutc).to_date
+
+    # @return [Time] with that zone's offset
+    def local(time) = zone.to_local(time)
+
+    # @return [Time] when that day begins there
+    def midnight(day) = zone.local_to_utc(Time.utc(day.year, day.month, day.day)) { |periods| periods.first }
+
+    def lesson_on(day) = lessons_dataset.first(held_on: day)
+
+    # Starts that day's lesson, or finds it already started.
+    def start_lesson(day)
+      Lesson.dataset.insert_conflict(target: %i[classroom_id held_on]).insert(classroom_id: id, held_on: day)
+      lesson_on(day)
+    end
+
+    # @return [Child, nil]
+    def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? children_dataset.first(id: id.to_i) : nil
+
+    # @return [PosedProblem, nil]
+    def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? problems_dataset.first(id: id.to_i) : nil
+
+    # The problem posed last, today.
+    def current_problem(day = today) = lesson_on(day)&.problems_dataset&.last
+
+    # @return [Array<String>] the stories heard here since a day
+    def templates_since(day) = problems_dataset.where { posed_at >= day }.exclude(template: nil).distinct.select_map(:template)
+  end
+end

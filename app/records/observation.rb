@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Records
+  # One version of one observation: who, which problem, rung or off-ladder code. Never changed: a correction or an
+  # undo is a new version that replaces the one before. first_id stays the same through all of them.
+  class Observation < Sequel::Model(:observations)
+    many_to_one :child, class: "Records::Child"
+    many_to_one :posed_problem, class: "Records::PosedProblem", key: :problem_id
+    unrestrict_primary_key
+
+    dataset_module do
+      # The versions that stand: not replaced, not undone.
+      def standing
+        later = Observation.from(Sequel[:observations].as(:later)).where(Sequel[:later][:replaces_id] => Sequel[:observations][:id])
+        exclude(undone: true).exclude(later.select(1).exists)
+      end
+
+      def in_order = order(:happened_at, :first_id)
+      def latest_first = order(Sequel.desc(:happened_at), Sequel.desc(:first_id))
+    end
+
+    def rung_entry = rung && Rungs::Strategy::Rung.at(rung)
+    def title = rung_entry ? rung_entry.title : Rungs::Strategy::OffLadder::ALL.fetch(code).title
+
+    # "count on, said 13, prompted, fingers": one line for the log.
+    def summary
+      move_title = move && Rungs::Strategy::Move::ALL[move]&.title
+      [title.downcase, (move_title unless move == "recall"), ("said #{answer}" unless right || answer.nil?), ("wrong" if !right && answer.nil?),
+       (help unless help == "alone"), *used.to_a].compact.join(", ")
+    end
+  end
+end

@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+threads_count = Integer(ENV.fetch("RUNGS_THREADS", "5"))
+threads threads_count, threads_count
+host = ENV.fetch("RUNGS_HOST", "127.0.0.1")
+host = "[#{host}]" if host.include?(":")
+bind "tcp://#{host}:#{ENV.fetch('RUNGS_PORT', '4600')}"
+environment "production"
+rackup File.expand_path("../config.ru", __dir__)
+raise_exception_on_sigterm false

@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+module Demo
+  # A made-up class heard over eight weeks. Each child has a rung it mostly works on, per operation and band, that
+  # drifts upward at its own pace; what is seen overlaps with the rungs beside it. The simulation decides who says what
+  # and writes it through the same records layer as the screens do. One seed, one class.
+  class Simulation
+    CHILDREN = %w[Anouk Bashir Calla Dov Eluned Faraz Greta Hamish Imke Jomo Kirsi Lorcan Mirela Nuri Oisin Petra Quilla
+                  Rohan Sefa Tove Wanja Zuri].freeze
+    QUIET = "Greta"
+    SLID_BACK = "Petra"
+    WEEKS = 8
+    KINDS = [%w[add_to.result add], %w[take_from.result subtract], %w[together.total add]].freeze
+    # How much easier or harder a band is than "to 10", in rungs.
+    BANDS = { "to5" => 1.1, "to10" => 0.0, "bridge" => -1.2 }.freeze
+
+    # @param classroom [Records::Classroom] with no lessons yet
+    # @param account [Records::Account] who teaches it
+    # @param until_day [Date] the last day that may have a lesson
+    def initialize(classroom, account, until_day:, seed: 20)
+      @classroom = classroom
+      @recorder = Records::Recorder.new(classroom, account)
+      @until = until_day
+      @random = Random.new(seed)
+      @stories = []
+    end
+
+    def run
+      Records::Child.enrol(@classroom, CHILDREN)
+      @children = @classroom.children_dataset.order(:name).all
+      @start = @children.to_h { |child| [child.name, 1.2 + (@random.rand * 2.2)] }
+      @pace = @children.to_h { |child| [child.name, 0.1 + (@random.rand * 0.28)] }
+      lesson_days.each { |day| DB.transaction { teach(day) } }
+    end
+
+    private
+
+    # Four lessons a week, the last on the day before the last school day begins, so that there is someone to hear.
+    def lesson_days
+      ((@until - (WEEKS * 7))..(@until - 1)).select { |day| [1, 2, 4, 5].include?(day.wday) }
+    end
+
+    def teach(day)
+      lesson = @classroom.start_lesson(day)
+      present = @children.reject { |child| away?(child) }
+      week = ((day - (@until - (WEEKS * 7))).to_i / 7.0)
+      2.times { |part| pose(lesson, day, part, week, present) }
+    end
+
+    def pose(lesson, day, part, week, present)
+      situation, = KINDS.sample(random: @random)
+      band = week < 2 ? %w[to5 to10].sample(random: @random) : %w[to5 to10 to10 bridge bridge].sample(random: @random)
+      posed = lesson.problems.map(&:problem)
+      problem = Rungs::Problem::Pool.new(situation: situation, band: band).draw(1, random: @random, except: posed).first
+      story = Rungs::Problem::Story.write(problem, random: @random, except: @stories.last(8))
+      @stories << story.template.id
+      at = @classroom.midnight(day) + (9 * 3600) + (part * 720)
+      listen(lesson.pose(problem, story: story.text, template: story.template.id, at: at), problem, week, present, at)
+      lesson.associations.delete(:problems)
+    end
+
+    def listen(posed, problem, week, present, at)
+      heard = present.reject { |child| child.name == QUIET && @random.rand > 0.12 }.sample(14, random: @random)
+      heard.each_with_index { |child, index| answer(child, posed, problem, week, at + 40 + (index * 38)) }
+    end
+
+    def answer(child, posed, problem, week, at)
+      code = show(child, problem, week)
+      wrong = code != "known_fact" && @random.rand < 0.1
+      @recorder.record(child: child, problem: posed, code: code, client_key: uuid, happened_at: at,
+                       help: help, used: used(code), answer: (wrong && code != "no_answer" ? slip(problem, code) : nil), move: move(problem, code))
+    end
+
+    # The rung seen this time: the one mostly worked on 70 times in 100, else the one below, above or two below,
+    # as far as the problem affords it.
+    def show(child, problem, week)
+      return %w[no_answer guess unseen].sample(random: @random) if @random.rand < 0.05
+
+      mostly = level(child, problem, week)
+      step = [[0, 0.7], [-1, 0.88], [1, 0.97], [-2, 1.0]].find { |_, below| @random.rand < below }.first
+      wanted = (mostly + step).clamp(1, 5)
+      Rungs::Strategy::Rung.at(problem.affords.min_by { |rung| [(rung - wanted).abs, rung] }).id
+    end
+
+    def level(child, problem, week)
+      height = @start[child.name] + BANDS.fetch(problem.band) + (@pace[child.name] * week) - (problem.add? ? 0 : 0.5)
+      height -= 1.6 if child.name == SLID_BACK && week > 5.5
+      height.round.clamp(1, 5)
+    end
+
+    def slip(problem, code)
+      by_one = problem.add? ? -1 : 1
+      by_one = [-1, 1].sample(random: @random) unless code == "count_on"
+      [problem.answer + by_one, 0].max
+    end
+
+    def move(problem, code)
+      rung = Rungs::Strategy::Rung::ALL[code]
+      rung && @random.rand < 0.6 ? Rungs::Strategy::Path.cheapest(problem, rung.level)&.move&.id : nil
+    end
+
+    USED = { "count_all" => %w[objects fingers drawing], "count_on" => %w[fingers line nothing], "part_whole" => %w[rack frame nothing],
+             "make_ten" => %w[frame nothing], "known_fact" => %w[nothing] }.freeze
+
+    def used(code) = USED.key?(code) && @random.rand < 0.5 ? [USED.fetch(code).sample(random: @random)] : []
+    def help = [["alone", 0.82], ["prompted", 0.95], ["shown", 1.0]].find { |_, below| @random.rand < below }.first
+    def away?(_child) = @random.rand < 0.06
+
+    def uuid
+      digits = Array.new(16) { @random.rand(256) }.pack("C*").unpack1("H*")
+      [digits[0, 8], digits[8, 4], "4#{digits[13, 3]}", "8#{digits[17, 3]}", digits[20, 12]].join("-")
+    end
+  end
+end

@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+module Rungs
+  # One addition or subtraction problem: a whole, its parts in the order the story tells them, and which of
+  # them is asked for. Immutable.
+  #
+  #   Problem.new(situation: "add_to.result", parts: [9, 5], unknown: :whole).answer  # => 14
+  #
+  # The parts follow the story: for take_from the first part is what leaves and the second what is left; for
+  # compare the first is the smaller set and the second the difference; the whole is the bigger set.
+  # Source: field guide 3.1.
+  class Problem
+    Rungs.shelve self, :Band, :Equation, :Family, :Pool, :Situation, :Story, :Template, :Wording
+
+    LARGEST_WHOLE = 100
+
+    attr_reader :situation, :parts, :unknown, :equation
+
+    # @param parts [Array<Integer>] two parts (or three, for a whole), each 0 or more, 100 together at most
+    # @param unknown [Symbol] :whole, :first, :second or :both
+    # @param situation [String, nil] an id of Situation::ALL; nil for a bare equation
+    # @param equation [Equation, nil] how it is written; by default, how its situation is written
+    # @raise [Error::NotAProblem] where the numbers do not make a problem
+    def initialize(parts:, unknown:, situation: nil, equation: nil)
+      @parts = parts.dup.freeze
+      @unknown = unknown
+      @situation = situation && Situation::ALL.fetch(situation)
+      check
+      @equation = equation || Equation.of(self)
+      freeze
+    end
+
+    # The problem that a situation tells with the numbers it gives, in the order it gives them: for taking away,
+    # the whole and what leaves.
+    # @param situation [String]
+    # @param numbers [Array<Integer>]
+    # @raise [Error::NotAProblem]
+    def self.told(situation, numbers)
+      form = Situation::ALL.fetch(situation)
+      given = form.givens.zip(numbers).to_h
+      whole = given["W"]
+      first = given["F"] || (given["S"] ? whole - given["S"] : whole / 2)
+      parts = [first, given["S"] || (whole - first), *given["T"]]
+      raise Error::NotAProblem, "#{whole} is less than #{given.except('W').values.first}: the whole must be at least as big as its part" if parts.min.negative?
+      raise Error::NotAProblem, "these numbers leave no difference to compare" unless form.tells?(parts)
+
+      new(situation: situation, parts: parts, unknown: form.unknown)
+    end
+
+    # @return [Array<Integer>] the numbers its situation gives, as Problem.told takes them
+    def told
+      numbers = { "W" => whole, "F" => first, "S" => second, "T" => parts[2] }
+      situation.givens.map { |letter| numbers.fetch(letter) }
+    end
+
+    def whole = parts.sum
+    def first = parts[0]
+    def second = parts[1]
+    def smaller = parts.min
+    def larger = parts.max
+
+    # @return ["add", "subtract"] what a teacher files it under: add where the unknown is the whole
+    def operation = unknown == :whole ? "add" : "subtract"
+    def add? = operation == "add"
+
+    # @return [Integer] the number asked for (for :both, one of the many right ones)
+    def answer = { whole: whole, first: first, second: second, both: first }.fetch(unknown)
+
+    # @return [Integer] the part that is given, where a part is sought
+    def given = unknown == :first ? second : first
+    def sought = whole - given
+
+    # A part is missing and nothing leaves: p + □ = w, or a story told that way.
+    def missing_part? = situation ? situation.missing_part : equation.missing_part?
+    def compare? = situation ? situation.compare? : false
+
+    def band = Band.of(parts)
+    def families = Family.of(parts)
+
+    # The fact behind it, whichever way round: 9 + 5, 5 + 9 and 14 − 9 share it within an operation.
+    def fact = parts.sort
+
+    # @return [Array<Strategy::Path>] every way of working it that a move of the ladder gives
+    def paths = Strategy::Path.all(self)
+    def affords = Strategy::Move::ALL.select { |move| move.applies?(self) }.map(&:rung).uniq.sort
+
+    def ==(other) = other.is_a?(Problem) && identity == other.identity
+    alias eql? ==
+    def hash = identity.hash
+    def identity = [situation&.id, parts, unknown, equation.to_s]
+    def to_s = equation.to_s
+
+    private
+
+    def check
+      refuse "a problem needs two numbers, or three for a whole" unless [2, 3].include?(parts.size)
+      refuse "use whole numbers from 0 up" unless parts.all? { |part| part.is_a?(Integer) && part >= 0 }
+      refuse "#{parts.join(' + ')} is more than #{LARGEST_WHOLE}" if whole > LARGEST_WHOLE
+      refuse "with three parts, ask for the whole" if parts.size == 3 && unknown != :whole
+      return if %i[whole first second both].include?(unknown)
+
+      refuse "the unknown is the whole, the first part, the second part or both"
+    end
+
+    def refuse(reason) = raise(Error::NotAProblem, reason)
+  end
+end

@@ -1,0 +1,167 @@
+# frozen_string_literal: true
+
+module Rungs
+  class Problem
+    # A number sentence with at most one box, as it is written: two sides of terms. Immutable.
+    #
+    #   Equation.parse("7 + □ = 12").answer        # => 5
+    #   Equation.parse("7+5=6+6").true?            # => true
+    #   Equation.parse("8 + 4 = ? + 5").to_problem # => the problem of the missing part
+    class Equation
+      BOX = "□"
+      Term = Struct.new(:sign, :number, keyword_init: true) do
+        def box? = number.nil?
+        def value = sign == "−" ? -number : number
+        def to_s = number ? number.to_s : BOX
+      end
+
+      TOKEN = /[?_□]|\d+|[+\-−–=]/
+      RULE = /\A\s*(-{2,}|_{2,}|[—─]+)\s*\z/
+
+      attr_reader :left, :right
+
+      # @param text [String] "7 + 5 = ?", across, or a sum down the page with a rule above the result
+      # @return [Equation]
+      # @raise [Error::Unreadable] where it cannot be read
+      def self.parse(text)
+        source = text.to_s.dup.force_encoding(Encoding::UTF_8)
+        unreadable("that is not text") unless source.valid_encoding? && source.size <= 200
+        across = source.include?("\n") ? lay_across(source) : source
+        sides = across.split("=", -1)
+        unreadable("an equation has one equals sign: “#{across.strip}”") unless sides.size == 2
+        new(*sides.map { |side| read_side(side) })
+      end
+
+      def self.lay_across(source)
+        lines = source.lines.map(&:strip).reject(&:empty?)
+        rule = lines.index { |line| line.match?(RULE) }
+        unreadable("draw a rule (---) above the result") unless rule
+        "#{lines[0...rule].join(' ')} = #{lines[(rule + 1)..].join(' ')}"
+      end
+
+      def self.read_side(side)
+        leftover = side.gsub(TOKEN, "").strip
+        unreadable("“#{leftover}” cannot be read; use numbers, + and −, and ? for the unknown") unless leftover.empty?
+        ["+", *side.scan(TOKEN)].each_slice(2).map { |sign, number| read_term(sign, number, side) }
+      end
+
+      def self.read_term(sign, number, side)
+        fits = sign.match?(/\A[+\-−–]\z/) && number&.match?(/\A([?_□]|\d{1,3})\z/)
+        unreadable("“#{side.strip}” is not a number, a sum or a difference") unless fits
+        Term.new(sign: sign == "+" ? "+" : "−", number: number.match?(/\d/) ? number.to_i : nil)
+      end
+
+      def self.unreadable(reason) = raise(Error::Unreadable, reason)
+      private_class_method :lay_across, :read_side, :read_term, :unreadable
+
+      # How a problem is written: by its situation's form, or a plain form where it is bare.
+      BARE = { whole: "F + S = □", second: "W − F = □", first: "W − S = □", both: "W = □ + □" }.freeze
+
+      def self.of(problem)
+        form = problem.situation ? problem.situation.form : BARE.fetch(problem.unknown)
+        form = "F + S + T = □" if problem.parts.size == 3
+        numbers = { "F" => problem.first, "S" => problem.second, "T" => problem.parts[2], "W" => problem.whole }
+        new(*form.split("=").map { |side| fill_side(side, numbers) })
+      end
+
+      def self.fill_side(side, numbers)
+        ["+", *side.split].each_slice(2).map { |sign, letter| Term.new(sign: sign, number: numbers[letter]) }
+      end
+      private_class_method :fill_side
+
+      def initialize(left, right)
+        @left = left.map(&:freeze).freeze
+        @right = right.map(&:freeze).freeze
+        freeze
+      end
+
+      def boxes = (left + right).select(&:box?)
+      def true_or_false? = boxes.empty?
+      def two_sided? = boxes.size == 1 && left.size > 1 && right.size > 1
+      def missing_part? = !true_or_false? && !two_sided? && sum_side.size > 1 && sum_side.all? { |t| t.sign == "+" } && sum_side.any?(&:box?)
+
+      # @return [Boolean] whether both sides are equal
+      # @raise [Error::NotAProblem] where a box leaves it open
+      def true?
+        raise Error::NotAProblem, "a number is still missing" unless true_or_false?
+
+        left.sum(&:value) == right.sum(&:value)
+      end
+
+      # @return [Integer] the number in the box
+      # @raise [Error::NotAProblem] where there is none, or it would be below zero
+      def answer
+        raise Error::NotAProblem, "it needs one box: “#{self}”" unless boxes.size == 1
+
+        home, away = left.any?(&:box?) ? [left, right] : [right, left]
+        known = away.sum(&:value) - home.reject(&:box?).sum(&:value)
+        number = home.find(&:box?).sign == "−" ? -known : known
+        raise Error::NotAProblem, "no number from 0 up makes “#{self}” right" if number.negative?
+
+        number
+      end
+
+      # The same equation with the box filled in.
+      def solve(number = answer)
+        fill = ->(terms) { terms.map { |term| term.box? ? Term.new(sign: term.sign, number: number) : term } }
+        Equation.new(fill.call(left), fill.call(right))
+      end
+
+      # @return [Problem] what it asks, read as section 3.1 of the field guide reads it
+      # @raise [Error::NotAProblem]
+      def to_problem
+        filled = solve
+        home, away = sum_side.any?(&:box?) || !two_sided? ? [sum_side, other_side] : [other_side, sum_side]
+        terms = filled.send(home.equal?(left) ? :left : :right)
+        numbers = terms.map(&:number)
+        return Problem.new(parts: numbers, unknown: unknown_in(home), equation: self) if home.all? { |t| t.sign == "+" }
+
+        refuse_chain unless home.size == 2 && away.size == 1
+        Problem.new(parts: [numbers[1], numbers[0] - numbers[1]], unknown: unknown_in_difference(home), equation: self)
+      end
+
+      # @return [String] across the page: "7 + □ = 12"
+      def to_s = "#{side_text(left)} = #{side_text(right)}"
+
+      # @return [String] down the page, right-aligned, a rule above the result
+      def down
+        rows = sum_side.each_with_index.map { |term, index| [index.zero? ? " " : term.sign, term.to_s] }
+        result = other_side.map(&:to_s).join(" + ")
+        width = [*rows.map { |_, number| number.size }, result.size].max
+        [*rows.map { |sign, number| "#{sign} #{number.rjust(width)}" }, "-" * (width + 2), result.rjust(width + 2)].join("\n")
+      end
+
+      def ==(other) = other.is_a?(Equation) && to_s == other.to_s
+      alias eql? ==
+      def hash = to_s.hash
+
+      private
+
+      # The side with the operation in it; for two sums, the one with the box.
+      def sum_side
+        return left.any?(&:box?) ? left : right if two_sided?
+
+        left.size >= right.size ? left : right
+      end
+
+      def other_side = sum_side.equal?(left) ? right : left
+
+      def unknown_in(home)
+        place = home.index(&:box?)
+        place ? %i[first second][place] || refuse_chain : :whole
+      end
+
+      def unknown_in_difference(home)
+        return :second unless home.any?(&:box?)
+
+        home[0].box? ? :whole : :first
+      end
+
+      def refuse_chain = raise(Error::NotAProblem, "“#{self}” is more than one step; use two numbers, or three to add")
+
+      def side_text(terms)
+        terms.each_with_index.map { |term, index| index.zero? ? term.to_s : "#{term.sign} #{term}" }.join(" ")
+      end
+    end
+  end
+end

@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module Rungs
+  class Problem
+    # All the problems of one kind: a situation, a band, and if wanted a family. Zero, and taking it all away,
+    # are in it only when asked for (field guide 3.4).
+    #
+    #   Pool.new(situation: "add_to.result", band: "to5").draw(4, random: Random.new(7))
+    class Pool
+      attr_reader :situation, :band, :family
+
+      # @param situation [String] an id of Situation::ALL
+      # @param band [String] an id of Band::ALL
+      # @param family [String, nil] an id of Family::ALL
+      # @param zero [Boolean] whether a part may be 0
+      # @param turned [Boolean] whether p + q and q + p are two problems
+      # @raise [Error::Unknown]
+      def initialize(situation:, band:, family: nil, zero: family == "zero", turned: false)
+        @situation = Situation::ALL.fetch(situation)
+        @band = Band::ALL.fetch(band)
+        @family = family && Family::ALL.fetch(family)
+        @zero = zero
+        @turned = turned
+      end
+
+      # @return [Array<Problem>] every one of them, both ways round
+      def problems
+        @problems ||= @band.pairs.select { |pair| fits?(pair) }.map { |pair| Problem.new(situation: situation.id, parts: pair, unknown: situation.unknown) }
+      end
+
+      # @return [Integer] how many different ones there are
+      def count = problems.map { |problem| key(problem) }.uniq.size
+
+      # @param number [Integer] how many
+      # @param random [Random]
+      # @param except [Array<Problem>] problems not to be given again
+      # @return [Array<Problem>] no fact twice, none given away by the one before
+      # @raise [Error::TooMany] saying how many there are
+      def draw(number, random:, except: [])
+        taken = except.map { |problem| key(problem) }
+        free = problems.shuffle(random: random).uniq { |problem| key(problem) }.reject { |problem| taken.include?(key(problem)) }
+        refuse(number, free.size, except.any?) if free.size < number
+        spread(free, number)
+      end
+
+      # What makes two problems one. A sum is the same either way round unless turning round is the point; in a
+      # difference, 12 − 5 is not 12 − 7.
+      def key(problem)
+        problem.add? && !@turned ? [problem.operation, problem.fact] : [problem.operation, problem.whole, problem.given]
+      end
+
+      private
+
+      def fits?(pair)
+        situation.tells?(pair) && (@zero || pair.min.positive?) && (family.nil? || family.fits?(pair))
+      end
+
+      # Takes them in order, but one that the problem before gives away (12 − 7 after 12 − 5) waits its turn.
+      def spread(free, number)
+        chosen = []
+        waiting = free.dup
+        while chosen.size < number
+          place = waiting.index { |problem| chosen.empty? || problem.fact != chosen.last.fact } || 0
+          chosen << waiting.delete_at(place)
+        end
+        chosen
+      end
+
+      def refuse(number, there, some_used)
+        kind = [situation.title, band.title, family&.title].compact.join(", ")
+        left = some_used ? "#{there} left" : "#{there} in all"
+        raise Error::TooMany, "#{number} different problems were asked for, but there are #{left} (#{kind})"
+      end
+    end
+  end
+end

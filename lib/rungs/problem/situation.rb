@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Rungs
+  class Problem
+    # What happens in a story and what is asked (field guide 3.1).
+    #
+    # form: how it is written as an equation, F and S being the first and second part, W the whole, □ the
+    # unknown. missing_part: a part is sought and nothing leaves, so that it can be built up to.
+    class Situation
+      attr_reader :id, :title, :unknown, :form, :missing_part, :first_year, :sizes
+
+      def initialize(id:, title:, unknown:, form:, missing_part: false, first_year: false, sizes: [2])
+        @id = id
+        @title = title
+        @unknown = unknown
+        @form = form
+        @missing_part = missing_part
+        @first_year = first_year
+        @sizes = sizes
+        freeze
+      end
+
+      def compare? = id.start_with?("compare.")
+      def operation = unknown == :whole ? "add" : "subtract"
+
+      # @return [Array<String>] the letters of the numbers it gives: ["W", "F"]
+      def givens = form.scan(/[WFST]/)
+
+      # Numbers that this situation can tell: a difference of nothing is no "how many more".
+      def tells?(parts) = sizes.include?(parts.size) && (!compare? || parts[1].positive?)
+
+      ALL = Catalogue.new("situation", [
+        { id: "add_to.result", title: "some, then more arrive: how many now?", unknown: :whole, form: "F + S = □", first_year: true },
+        { id: "add_to.change", title: "some, then more arrive: how many arrived?", unknown: :second, form: "F + □ = W", missing_part: true },
+        { id: "add_to.start", title: "some, then more arrive: how many at first?", unknown: :first, form: "□ + S = W", missing_part: true },
+        { id: "take_from.result", title: "some leave: how many are left?", unknown: :second, form: "W − F = □", first_year: true },
+        { id: "take_from.change", title: "some leave: how many went?", unknown: :first, form: "W − □ = S" },
+        { id: "take_from.start", title: "some leave: how many at first?", unknown: :whole, form: "□ − F = S" },
+        { id: "together.total", title: "two kinds together: how many in all?", unknown: :whole, form: "F + S = □", first_year: true },
+        { id: "together.part", title: "two kinds together: how many of the other?", unknown: :second, form: "F + □ = W", missing_part: true },
+        { id: "together.both", title: "two kinds: how many could each be?", unknown: :both, form: "W = □ + □", first_year: true },
+        { id: "compare.difference.more", title: "two sets: how many more?", unknown: :second, form: "W − F = □" },
+        { id: "compare.difference.fewer", title: "two sets: how many fewer?", unknown: :second, form: "W − F = □" },
+        { id: "compare.bigger.more", title: "so many more: how big is the bigger?", unknown: :whole, form: "F + S = □" },
+        { id: "compare.bigger.fewer", title: "“fewer” is said, the bigger is asked", unknown: :whole, form: "F + S = □" },
+        { id: "compare.smaller.more", title: "“more” is said, the smaller is asked", unknown: :first, form: "W − S = □" },
+        { id: "compare.smaller.fewer", title: "so many fewer: how big is the smaller?", unknown: :first, form: "W − S = □" },
+        { id: "together.three", title: "three kinds together: how many in all?", unknown: :whole, form: "F + S + T = □", sizes: [3] },
+        { id: "plan_for_it", title: "plan for it: choose, list and find the total", unknown: :whole, form: "F + S + T = □", sizes: [3] }
+      ].map { |entry| new(**entry) })
+    end
+  end
+end

@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Progress
+    # Where one child mostly works now, in one operation and band, with how sure that is and why (field guide 10).
+    class Estimate
+      attr_reader :records, :on, :filter, :rule
+
+      # @param records [Array<Record>] in the order they happened
+      # @param on [Date] the day it is asked for; later records are left out
+      def self.of(records, on:, rule: Rule::DEFAULT)
+        happened = records.select { |record| record.day <= on }
+        new(happened, on: on, filter: Filter.through(happened, rule))
+      end
+
+      # @param filter [Filter] already carried through these records
+      def initialize(records, on:, filter:)
+        @records = records
+        @on = on
+        @filter = filter
+        @rule = filter.rule
+      end
+
+      # @return [Integer, nil] the working rung, 1..5; nil where not enough was heard
+      def working = enough? ? filter.likeliest : nil
+
+      # @return [Float] 0..1; silence makes it less, and never moves the rung
+      def confidence
+        return 0.0 unless filter.day
+
+        filter.probabilities.max * (0.5**((on - filter.day).to_i / rule.half_life))
+      end
+
+      def enough? = filter.heard >= rule.least_records && confidence >= rule.least_confidence
+
+      def secure?
+        return false unless working && confidence >= rule.secure_confidence
+
+        there = alone_there
+        there.size >= rule.secure_records && there.map(&:fact).uniq.size >= rule.secure_facts &&
+          there.map(&:day).uniq.size >= rule.secure_on_days && there.count(&:right) >= rule.secure_right * there.size
+      end
+
+      # @return [Integer, nil] the highest rung above the working one that was shown alone and right of late
+      def emerging
+        return unless working
+
+        within(rule.recent_days).select { |record| record.alone? && record.right && record.rung > working }.map(&:rung).max
+      end
+
+      # @return [Array<Float>] the share of each rung in the last four weeks; all 0 where none was heard
+      def repertoire
+        recent = within(rule.recent_days).map(&:rung)
+        Filter::LEVELS.map { |level| recent.empty? ? 0.0 : recent.count(level).fdiv(recent.size) }
+      end
+
+      # @return [Float, nil] the share of the commonest rung in the last ten
+      def steadiness
+        last = weighed.last(10).map(&:rung)
+        last.empty? ? nil : last.tally.values.max.fdiv(last.size)
+      end
+
+      def weighed = records.select(&:weighed?)
+
+      # @return [Integer, nil] days since the last weighed record
+      def silent_days = filter.day && (on - filter.day).to_i
+
+      # @return [String] why we think so, in a sentence or two a teacher can check
+      def reason
+        return "Nothing heard yet." if weighed.empty?
+        return "Not enough heard: #{count(filter.heard)}, the last #{ago}." unless working
+
+        "#{sureness} (#{format('%.2f', confidence)}): #{recently}, the last #{ago}.#{security}"
+      end
+
+      private
+
+      def within(days) = weighed.select { |record| (on - record.day).to_i <= days }
+      def alone_there = within(rule.secure_days).select { |record| record.alone? && record.rung >= working }
+
+      def recently
+        last = weighed.last(12)
+        "#{last.count { |record| record.rung == working }} of the last #{last.size == 1 ? 'one' : last.size} answers since #{last.first.day.strftime('%-d %B')} by #{Strategy::Rung.at(working).title.downcase}"
+      end
+
+      def security
+        return " Secure: #{alone_there.size} alone in the last six weeks, #{alone_there.count(&:right)} of them right." if secure?
+        return "" if confidence < rule.secure_confidence
+
+        " Not yet secure: #{lacking}."
+      end
+
+      def lacking
+        there = alone_there
+        records, facts, days = rule.secure_records - there.size, rule.secure_facts - there.map(&:fact).uniq.size, rule.secure_on_days - there.map(&:day).uniq.size
+        needs = []
+        needs << "#{records} more alone" if records.positive?
+        needs << "#{facts} more #{facts == 1 ? 'fact' : 'facts'}" if facts.positive?
+        needs << "another day" if days.positive?
+        needs << "more of them right" if needs.empty?
+        needs.join(", ")
+      end
+
+      def sureness
+        return "Sure" if confidence >= 0.9
+        return "Fairly sure" if confidence >= 0.7
+
+        "Not very sure"
+      end
+
+      def ago = { 0 => "today", 1 => "yesterday" }.fetch(silent_days) { "#{silent_days} days ago" }
+      def count(number) = number == 1 ? "1 answer" : "#{number} answers"
+    end
+  end
+end

@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Strategy
+    module Moves
+      KNOWN_FACT = [
+        { id: "recall", title: "knows it", for_a: :either, draws: :parts,
+          applies: ->(_) { true },
+          goes: lambda { |problem|
+            { recalls: 1, landings: [problem.answer], equations: [problem.equation.solve.to_s], says: "#{Say.open(problem.answer)}. I just know it." }
+          } }
+      ].each { |entry| entry[:rung] = "known_fact" }.freeze
+    end
+  end
+end
