@@ -5,6 +5,7 @@ source "https://rubygems.org"
 ruby ">= 3.1", "< 3.5"
 
 gem "bcrypt"
+gem "dry-schema", "< 1.14" # 1.14 does not parse on Debian's Ruby 3.1.2
 gem "dry-validation"
 gem "erubi"
 gem "i18n"

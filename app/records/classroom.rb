@@ -40,6 +40,6 @@ module Records
     def current_problem(day = today) = lesson_on(day)&.problems_dataset&.last
 
     # @return [Array<String>] the stories heard here since a day
-    def templates_since(day) = problems_dataset.where { posed_at >= day }.exclude(template: nil).distinct.select_map(:template)
+    def templates_since(day) = problems_dataset.unordered.where(Sequel[:posed_at] >= day).exclude(template: nil).distinct.select_map(:template)
   end
 end

@@ -45,7 +45,7 @@ module Records
 
     private
 
-    COLUMNS = %i[id first_id child_id problem_id happened_at code rung move answer right used help].freeze
+    COLUMNS = %i[id first_key child_id problem_id happened_at code rung move answer right used help].freeze
 
     def rows(child)
       rows = @classroom.observations_dataset.standing.in_order

@@ -2,11 +2,10 @@
 
 module Records
   # One version of one observation: who, which problem, rung or off-ladder code. Never changed: a correction or an
-  # undo is a new version that replaces the one before. first_id stays the same through all of them.
+  # undo is a new version that replaces the one before. first_key, the key its client gave it, stays the same through all.
   class Observation < Sequel::Model(:observations)
     many_to_one :child, class: "Records::Child"
     many_to_one :posed_problem, class: "Records::PosedProblem", key: :problem_id
-    unrestrict_primary_key
 
     dataset_module do
       # The versions that stand: not replaced, not undone.
@@ -15,8 +14,8 @@ module Records
         exclude(undone: true).exclude(later.select(1).exists)
       end
 
-      def in_order = order(:happened_at, :first_id)
-      def latest_first = order(Sequel.desc(:happened_at), Sequel.desc(:first_id))
+      def in_order = order(:happened_at, Sequel[:observations][:id])
+      def latest_first = order(Sequel.desc(:happened_at), Sequel.desc(Sequel[:observations][:id]))
     end
 
     def rung_entry = rung && Rungs::Strategy::Rung.at(rung)

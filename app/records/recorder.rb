@@ -4,10 +4,10 @@ module Records
   # Writes observations for one class. Every call carries a key made by the client, so that the same tap sent twice
   # is kept once; nothing is ever changed in place.
   class Recorder
-    # A change to a record that is no longer there, or a key used for something else.
+    # A change to a record that is not there.
     class Gone < StandardError; end
 
-    KEPT = %i[first_id classroom_id child_id problem_id happened_at code rung move answer right used help undone].freeze
+    KEPT = %i[first_key classroom_id child_id problem_id happened_at code rung move answer right used help undone].freeze
 
     # @param classroom [Classroom]
     # @param account [Account, nil] who is recording
@@ -29,12 +29,12 @@ module Records
       standing(add(row, client_key))
     end
 
-    # @param first_id [Integer] the observation, whichever version
-    # @param changes [Hash] code, move, answer, used, help
+    # @param first_key [String] the observation, whichever version
+    # @param changes [Hash] code, move, answer, right, used, help
     # @return [Observation] the new version
     # @raise [Gone]
-    def correct(first_id, client_key:, **changes)
-      replace(first_id, client_key) do |current|
+    def correct(first_key, client_key:, **changes)
+      replace(first_key, client_key) do |current|
         changes = { rung: Rungs::Strategy::Rung::ALL[changes[:code]]&.level, move: nil }.merge(changes) if changes.key?(:code)
         judged(changes, current.posed_problem)
       end
@@ -42,39 +42,39 @@ module Records
 
     # Takes it out of every count; the earlier versions are kept.
     # @raise [Gone]
-    def undo(first_id, client_key:) = replace(first_id, client_key) { { undone: true } }
+    def undo(first_key, client_key:) = replace(first_key, client_key) { { undone: true } }
 
     private
 
     # Right until a wrong answer is tapped in.
-    def judged(details, problem)
+    def judged(details, posed)
       details = details.merge(used: Sequel.pg_array(details[:used], :text)) if details.key?(:used)
       return details unless details.key?(:answer)
 
-      both = problem.unknown == "both"
-      right = details[:answer].nil? || (both ? details[:answer].between?(0, problem.problem.whole) : details[:answer] == problem.problem.answer)
-      details.merge(right: right)
+      said, problem = details[:answer], posed.problem
+      right = said.nil? || (problem.unknown == :both ? said.between?(0, problem.whole) : said == problem.answer)
+      { right: right }.merge(details)
     end
 
-    def replace(first_id, client_key)
+    # The first version is locked while the newest is replaced, so that two corrections at once are both kept.
+    def replace(first_key, client_key)
       DB.transaction do
-        first = @classroom.observations_dataset.for_update.first(id: first_id, first_id: first_id)
-        raise Gone unless first
+        versions = @classroom.observations_dataset.where(first_key: first_key).order(:id)
+        raise Gone unless versions.for_update.first
 
-        current = @classroom.observations_dataset.where(first_id: first_id).order(:id).last
-        next current if current.undone || current.client_key == client_key
+        current = versions.last
+        next current if current.undone || versions.where(client_key: client_key).any?
 
         add(current.values.slice(*KEPT).merge(yield(current)), client_key, replaces: current.id)
       end
     end
 
     def add(row, client_key, replaces: nil)
-      id = DB.get(Sequel.function(:nextval, "observations_id_seq"))
-      row = { first_id: id }.merge(row, id: id, replaces_id: replaces, client_key: client_key, account_id: @account&.id)
+      row = { first_key: client_key }.merge(row, replaces_id: replaces, client_key: client_key, account_id: @account&.id)
       Observation.dataset.insert_conflict(target: %i[classroom_id client_key]).insert(row)
       @classroom.observations_dataset.first(client_key: client_key)
     end
 
-    def standing(row) = @classroom.observations_dataset.where(first_id: row.first_id).order(:id).last
+    def standing(row) = @classroom.observations_dataset.where(first_key: row.first_key).order(:id).last
   end
 end

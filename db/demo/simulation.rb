@@ -12,7 +12,7 @@ module Demo
     WEEKS = 8
     KINDS = [%w[add_to.result add], %w[take_from.result subtract], %w[together.total add]].freeze
     # How much easier or harder a band is than "to 10", in rungs.
-    BANDS = { "to5" => 1.1, "to10" => 0.0, "bridge" => -1.2 }.freeze
+    BANDS = { "to5" => 1.1, "to10" => 0.0, "teens" => -0.5, "bridge" => -1.2 }.freeze
 
     # @param classroom [Records::Classroom] with no lessons yet
     # @param account [Records::Account] who teaches it
@@ -49,7 +49,7 @@ module Demo
 
     def pose(lesson, day, part, week, present)
       situation, = KINDS.sample(random: @random)
-      band = week < 2 ? %w[to5 to10].sample(random: @random) : %w[to5 to10 to10 bridge bridge].sample(random: @random)
+      band = week < 2 ? %w[to5 to10].sample(random: @random) : %w[to5 to10 to10 teens bridge bridge].sample(random: @random)
       posed = lesson.problems.map(&:problem)
       problem = Rungs::Problem::Pool.new(situation: situation, band: band).draw(1, random: @random, except: posed).first
       story = Rungs::Problem::Story.write(problem, random: @random, except: @stories.last(8))
@@ -60,7 +60,7 @@ module Demo
     end
 
     def listen(posed, problem, week, present, at)
-      heard = present.reject { |child| child.name == QUIET && @random.rand > 0.12 }.sample(14, random: @random)
+      heard = present.reject { |child| child.name == QUIET && (week > 5 || @random.rand > 0.15) }.sample(14, random: @random)
       heard.each_with_index { |child, index| answer(child, posed, problem, week, at + 40 + (index * 38)) }
     end
 
@@ -96,7 +96,7 @@ module Demo
 
     def move(problem, code)
       rung = Rungs::Strategy::Rung::ALL[code]
-      rung && @random.rand < 0.6 ? Rungs::Strategy::Path.cheapest(problem, rung.level)&.move&.id : nil
+      rung && @random.rand < 0.6 ? Rungs::Strategy::Path.usual(problem, rung.level)&.move&.id : nil
     end
 
     USED = { "count_all" => %w[objects fingers drawing], "count_on" => %w[fingers line nothing], "part_whole" => %w[rack frame nothing],

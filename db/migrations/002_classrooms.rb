@@ -62,12 +62,12 @@ Sequel.migration do
 
     create_table(:observations) do
       primary_key :id, type: :Bignum
-      Bignum :first_id, null: false
       foreign_key :replaces_id, :observations, type: :Bignum, unique: true, on_delete: :cascade
       Bignum :classroom_id, null: false
       Bignum :child_id, null: false
       Bignum :problem_id, null: false
       foreign_key :account_id, :accounts, type: :Bignum, on_delete: :set_null
+      column :first_key, :uuid, null: false
       column :client_key, :uuid, null: false
       column :happened_at, :timestamptz, null: false
       column :recorded_at, :timestamptz, null: false, default: Sequel::CURRENT_TIMESTAMP
@@ -84,7 +84,7 @@ Sequel.migration do
       foreign_key %i[classroom_id problem_id], :problems, key: %i[classroom_id id], on_delete: :cascade
       index %i[classroom_id child_id happened_at]
       index %i[problem_id]
-      index %i[first_id]
+      index %i[classroom_id first_key]
       check(help: %w[alone prompted shown])
     end
 

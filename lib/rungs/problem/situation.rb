@@ -26,6 +26,18 @@ module Rungs
       # @return [Array<String>] the letters of the numbers it gives: ["W", "F"]
       def givens = form.scan(/[WFST]/)
 
+      # What each number is in the story: W at first, F what leaves.
+      NUMBERS = {
+        "add_to" => { "F" => "at first", "S" => "arrive", "W" => "at the end" },
+        "take_from" => { "W" => "at first", "F" => "leave", "S" => "are left" },
+        "together" => { "F" => "of one kind", "S" => "of the other", "T" => "of the third", "W" => "in all" },
+        "compare" => { "F" => "in the smaller set", "S" => "is the difference", "W" => "in the bigger set" },
+        "plan_for_it" => { "F" => "of one kind", "S" => "of the other", "T" => "of the third", "W" => "in all" }
+      }.freeze
+
+      # @return [Array<String>] what each of its given numbers is, in order
+      def number_names = NUMBERS.fetch(id.split(".").first).values_at(*givens)
+
       # Numbers that this situation can tell: a difference of nothing is no "how many more".
       def tells?(parts) = sizes.include?(parts.size) && (!compare? || parts[1].positive?)
 

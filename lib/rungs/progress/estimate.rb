@@ -80,7 +80,9 @@ module Rungs
 
       def recently
         last = weighed.last(12)
-        "#{last.count { |record| record.rung == working }} of the last #{last.size == 1 ? 'one' : last.size} answers since #{last.first.day.strftime('%-d %B')} by #{Strategy::Rung.at(working).title.downcase}"
+        inviting = last.count { |record| record.affords.include?(working) }
+        "#{Strategy::Rung.at(working).title.downcase} in #{last.count { |record| record.rung == working }} of the last #{last.size} answers since #{last.first.day.strftime('%-d %B')}" \
+          "#{" (#{inviting} of these problems invite it)" if inviting < last.size}"
       end
 
       def security

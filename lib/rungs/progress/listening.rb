@@ -6,6 +6,7 @@ module Rungs
     module Listening
       # child: anything the caller knows the child by. last: Date last heard, or nil. records: how many so far.
       Child = Struct.new(:child, :name, :last, :records, keyword_init: true)
+      # reason: the end of a sentence that begins with the name.
       Turn = Struct.new(:child, :name, :reason, keyword_init: true)
 
       module_function
@@ -20,12 +21,12 @@ module Rungs
       end
 
       def reason(child, on)
-        return "#{child.name} has not been heard yet." unless child.last
+        return "has not been heard yet" unless child.last
 
         days = school_days(child.last, on)
-        return "#{child.name} was heard today." if days.zero?
+        return "was heard today" if days.zero?
 
-        "#{child.name} has not been heard for #{days == 1 ? '1 school day' : "#{days} school days"}."
+        "has not been heard for #{days == 1 ? '1 school day' : "#{days} school days"}"
       end
 
       # @return [Integer] Mondays to Fridays after one day, up to and with another

@@ -5,14 +5,15 @@ module Rungs
     # One way of working a problem: the "how" under a rung (field guide 4). What a move is, is all in its entry
     # under moves/: when it applies, and how it goes.
     class Move
-      attr_reader :id, :rung_id, :title, :draws
+      attr_reader :id, :rung_id, :title, :draws, :usual
 
       # @param rung [String] the id of its rung
       # @param for_a [Symbol] :whole (add), :part (sub) or :either
       # @param applies [Proc] Problem → whether it fits these numbers
       # @param goes [Proc] Problem → the attributes of its Path
+      # @param usual [Boolean] whether it comes to mind first, where several moves of a rung are possible
       # @param draws [Symbol] the picture that shows it best, of Picture's catalogue
-      def initialize(id:, rung:, title:, for_a:, applies:, goes:, draws: :line)
+      def initialize(id:, rung:, title:, for_a:, applies:, goes:, draws: :line, usual: true)
         @id = id
         @rung_id = rung
         @title = title
@@ -20,6 +21,7 @@ module Rungs
         @applies = applies
         @goes = goes
         @draws = draws
+        @usual = usual
         freeze
       end
 

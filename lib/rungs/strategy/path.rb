@@ -31,6 +31,9 @@ module Rungs
       # @return [Path, nil] the least work at one rung (1..5); nil where the problem does not afford it
       def self.cheapest(problem, level) = all(problem).select { |path| path.rung == level }.min_by(&:work)
 
+      # @return [Path, nil] how that rung would most likely sound here
+      def self.usual(problem, level) = all(problem).select { |path| path.rung == level }.min_by { |path| [path.move.usual ? 0 : 1, path.work] }
+
       def rung = move.rung
       def work = (counts * COUNT) + (recalls * RECALL) + (splits * SPLIT)
 

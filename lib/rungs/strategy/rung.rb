@@ -4,16 +4,16 @@ module Rungs
   module Strategy
     # One of the five rungs (field guide 4). A rung describes one answer to one problem; it is not a grade for a
     # child.
-    Rung = Struct.new(:level, :id, :title, :looks_like, keyword_init: true) do
+    Rung = Struct.new(:level, :id, :title, :doing, :looks_like, keyword_init: true) do
       def to_s = title
     end
 
     Rung::ALL = Catalogue.new("rung", [
-      { level: 1, id: "count_all", title: "Count all", looks_like: "makes every set, touches each thing, starts from one" },
-      { level: 2, id: "count_on", title: "Count on", looks_like: "holds one number in the head and counts the rest, up or back" },
-      { level: 3, id: "part_whole", title: "Part–whole", looks_like: "breaks a number into parts or uses a fact beside it" },
-      { level: 4, id: "make_ten", title: "Make ten", looks_like: "goes through ten on purpose, up or back" },
-      { level: 5, id: "known_fact", title: "Known fact", looks_like: "says it at once, and can say why when asked" }
+      { level: 1, id: "count_all", title: "Count all", doing: "counting all", looks_like: "makes every set, touches each thing, starts from one" },
+      { level: 2, id: "count_on", title: "Count on", doing: "counting on", looks_like: "holds one number in the head and counts the rest, up or back" },
+      { level: 3, id: "part_whole", title: "Part–whole", doing: "part–whole", looks_like: "breaks a number into parts or uses a fact beside it" },
+      { level: 4, id: "make_ten", title: "Make ten", doing: "making ten", looks_like: "goes through ten on purpose, up or back" },
+      { level: 5, id: "known_fact", title: "Known fact", doing: "known facts", looks_like: "says it at once, and can say why when asked" }
     ].map { |entry| Rung.new(**entry).freeze })
 
     # @return [Rung] by its height on the ladder, 1..5

@@ -41,7 +41,7 @@ module Rungs
             { counts: w - p, landings: [*p..w], answer: w - p, equations: ["#{p} + #{w - p} = #{w}"],
               says: "#{Say.counting(p, [*(p + 1)..w])} That is #{Say.word(w - p)}." }
           } },
-        { id: "skip", title: "in equal steps", for_a: :whole,
+        { id: "skip", title: "in equal steps", for_a: :whole, usual: false,
           applies: ->(problem) { SKIP_UNIT.call(problem) },
           goes: lambda { |problem|
             q, w, unit = problem.larger, problem.whole, SKIP_UNIT.call(problem)

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Drawings
+  # The ladder glyph: two rails and five rungs, the lowest k drawn thick. Secure: a bar across both rails at the top lit
+  # rung. Emerging: the next rung is dashed. Not enough heard: rails only. It takes the colour of the text around it.
+  class Ladder
+    WIDTH, HEIGHT, LEFT, RIGHT = 16, 28, 3, 13
+
+    # @param level [Integer, nil] 1..5
+    def self.draw(level, secure: false, emerging: false, label: nil, css: "ladder")
+      new(level, secure, emerging).draw(label, css)
+    end
+
+    # @param estimate [Rungs::Progress::Estimate]
+    def self.of(estimate, hidden: false)
+      draw(estimate.working, secure: estimate.secure?, emerging: !estimate.emerging.nil?, label: hidden ? nil : name(estimate))
+    end
+
+    # "count on, secure": the glyph in words.
+    def self.name(estimate)
+      return "not enough heard" unless estimate.working
+
+      [Rungs::Strategy::Rung.at(estimate.working).title.downcase, ("secure" if estimate.secure?), ("more emerging" if estimate.emerging)].compact.join(", ")
+    end
+
+    def initialize(level, secure, emerging)
+      @level = level
+      @secure = secure
+      @emerging = emerging
+    end
+
+    def draw(label, css)
+      rungs = @level ? (1..5).map { |rung| rung(rung) }.join : ""
+      Svg.picture(WIDTH, HEIGHT, Svg.tag(:g, rails + rungs, stroke: "currentColor", fill: "none"), label: label, css: css)
+    end
+
+    private
+
+    def rails
+      [LEFT, RIGHT].map { |x| Svg.tag(:line, x1: x, y1: 1, x2: x, y2: HEIGHT - 1, stroke_width: 1.8, opacity: (@level ? nil : 0.35)) }.join
+    end
+
+    def rung(rung)
+      y = HEIGHT + 1 - (rung * 5)
+      return bar(y) if rung == @level && @secure
+      return line(y, 3) if rung <= @level
+      return line(y, 2, dash: "2.6 1.4") if @emerging && rung == @level + 1
+
+      line(y, 1, opacity: 0.4)
+    end
+
+    def bar(y) = Svg.tag(:line, x1: 0.5, y1: y, x2: WIDTH - 0.5, y2: y, stroke_width: 4.2)
+    def line(y, width, dash: nil, opacity: nil) = Svg.tag(:line, x1: LEFT, y1: y, x2: RIGHT, y2: y, stroke_width: width, stroke_dasharray: dash, opacity: opacity)
+  end
+end

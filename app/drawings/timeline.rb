@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Drawings
+  # One child's line of time: a tall ladder, each record a mark at its rung's height (filled right, hollow wrong, a ring
+  # of dots when helped), and the working rung as a step line.
+  class Timeline
+    WIDTH, HEIGHT, LEFT, RIGHT, TOP, BAND = 900, 330, 60, 840, 10, 56
+    TINTS = ["#D3E8E1", "#A3D0C4", "#66B0A1", "#2A7F72", "#0D4F47"].freeze
+    INK, ACT = "#17233A", "#2440B8"
+
+    # @param heard [Array<Records::Evidence::Heard>] in the order they happened
+    # @param steps [Array<Array(Date, Integer)>] the working rung after each day, nil where not enough was heard
+    # @param from [Date] the left end
+    # @param to [Date] the right end
+    def initialize(heard, steps, from:, to:)
+      @heard = heard.select { |each| each.record.weighed? }
+      @steps = steps
+      @from = from
+      @span = [(to - from).to_i, 1].max
+      @to = to
+    end
+
+    def draw(label:) = Svg.picture(WIDTH, HEIGHT, bands + rails + step_line + marks + dates, label: label, css: "timeline")
+
+    private
+
+    def x(day, within = 0.5) = LEFT + 24 + ((RIGHT - LEFT - 48) * ((day - @from).to_i + within - 0.5) / @span)
+    def middle(rung) = TOP + ((5 - rung) * BAND) + (BAND / 2)
+
+    def bands
+      (1..5).map do |rung|
+        y = middle(rung) - (BAND / 2) + 3
+        Svg.tag(:rect, x: LEFT, y: y, width: RIGHT - LEFT, height: BAND - 6, fill: TINTS[rung - 1], opacity: 0.32) +
+          Svg.text(Rungs::Strategy::Rung.at(rung).title, x: LEFT + 10, y: y + 15, font_size: 13, fill: INK)
+      end.join
+    end
+
+    def rails = [LEFT, RIGHT].map { |at| Svg.tag(:line, x1: at, y1: 2, x2: at, y2: TOP + (5 * BAND) + 8, stroke: INK, stroke_width: 5, stroke_linecap: "round") }.join
+
+    def step_line
+      known = @steps.select(&:last)
+      return "" if known.empty?
+
+      path = known.each_cons(2).map { |(_, _), (day, rung)| "H#{Svg.number(x(day))}V#{middle(rung)}" }.join
+      Svg.tag(:path, d: "M#{Svg.number(x(known[0][0]))} #{middle(known[0][1])}#{path}H#{RIGHT - 8}", fill: "none", stroke: ACT, stroke_width: 3, stroke_linejoin: "round")
+    end
+
+    # Marks of one day stand beside each other, and those of one rung a little apart, so that none hides another.
+    def marks
+      @heard.group_by { |each| each.record.day }.flat_map do |day, all|
+        all.each_with_index.map { |each, index| mark(each, x(day) + ((index - ((all.size - 1) / 2.0)) * 15), middle(each.record.rung) + [4, -8, 12, -14][index % 4]) }
+      end.join
+    end
+
+    def mark(each, at, y)
+      right = each.record.right
+      help = each.record.help == "alone" ? nil : "2.5 2.5"
+      circle = Svg.tag(:circle, cx: at, cy: y, r: 6.5, fill: right ? INK : "#FDFDFB", stroke: INK, stroke_width: 2)
+      ring = help ? Svg.tag(:circle, cx: at, cy: y, r: 9.5, fill: "none", stroke: INK, stroke_width: 1.6, stroke_dasharray: help) : ""
+      Svg.tag(:g, circle + ring + Svg.tag(:title, CGI.escapeHTML("#{each.record.day.strftime('%-d %B')}: #{each.equation}, #{each.observation.summary}")))
+    end
+
+    def dates
+      weeks = [@span / 28, 1].max * 7
+      (@from..@to).step(weeks).map { |day| Svg.text(day.strftime("%-d %b"), x: x(day), y: HEIGHT - 12, font_size: 14, fill: "#55617A", text_anchor: "middle") }.join
+    end
+  end
+end

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Pages
+  module Account
+    # The signed-in person: classes and who is in them.
+    class Routes < Shared::Base
+      get("") { account_page }
+      get("/") { account_page }
+
+      post "/classes" do
+        form = checked(ClassContract)
+        classroom = person.start_classroom(**form.slice(:name, :school, :time_zone))
+        redirect "/account/classes/#{classroom.id}"
+      end
+
+      get "/classes/:room" do
+        room
+        @title = room.name
+        erb :"account/classroom"
+      end
+
+      post "/classes/:room" do
+        room.update(checked(ClassContract).slice(:name, :school, :time_zone))
+        say "Saved."
+      end
+
+      post "/classes/:room/children" do
+        names = checked(ChildrenContract)[:names].lines.map(&:strip).reject(&:empty?)
+        Records::Child.enrol(room, names)
+        say "#{plural(names.uniq.size, 'child', 'children')} in the list. #{room.name} now has #{room.children_dataset.count}."
+      end
+
+      # Off the list, records kept.
+      post "/classes/:room/children/:child/leave" do
+        child = room.child(params[:child]) || halt(404)
+        child.update(left_on: room.today)
+        say "#{child.name} is off the list. The records are kept; add #{child.name} again to bring them back."
+      end
+
+      # For good, records and all.
+      post "/classes/:room/children/:child/delete" do
+        child = room.child(params[:child]) || halt(404)
+        child.delete
+        say "#{child.name} and all records of #{child.name} are deleted."
+      end
+
+      helpers do
+        def account_page
+          @title = "Your account"
+          erb :"account/account"
+        end
+
+        def say(note)
+          session_store["note"] = note
+          redirect "/account/classes/#{room.id}"
+        end
+
+        def session_store = env["rack.session"]
+      end
+    end
+  end
+end

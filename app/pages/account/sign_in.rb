@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+require "roda"
+require "mail"
+
+module Pages
+  module Account
+    # Signing in and out, and what belongs to an account. Everything else needs somebody signed in.
+    #
+    # Mails (only the one that unlocks an account) are laid into var/mail instead of being sent.
+    class SignIn < Roda
+      OPEN = %r{\A/account/(login|create-account|unlock-account|unlock-account-request|demo)\z}
+
+      plugin :middleware, next_if_not_found: true
+      plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout", escape: true, allowed_paths: [File.join(Rungs::ROOT, "app/pages")]
+      plugin :flash
+      include Shared::Helpers
+
+      plugin :rodauth, csrf: false do
+        enable :login, :logout, :create_account, :close_account, :change_password, :lockout, :audit_logging
+        db DB
+        prefix "/account"
+        hmac_secret Settings.secret("hmac_secret") { SecureRandom.hex(32) }
+        password_hash_cost { ENV["RACK_ENV"] == "test" ? 4 : 12 }
+        use_database_authentication_functions? false
+        account_password_hash_column nil
+        title_instance_variable :@title
+        login_label "E-mail"
+        login_param "email"
+        require_login_confirmation? false
+        require_password_confirmation? false
+        password_minimum_length 10
+        password_maximum_bytes 72
+        login_maximum_length 120
+        max_invalid_logins 8
+        account_lockouts_deadline_interval(minutes: 30)
+        login_redirect "/"
+        logout_redirect "/account/login"
+        create_account_redirect "/"
+        close_account_redirect "/account/login"
+        change_password_redirect "/account"
+        login_page_title "Sign in"
+        create_account_page_title "Make an account"
+        close_account_page_title "Close the account"
+        change_password_page_title "Change the password"
+        unlock_account_request_page_title "Signing in is paused"
+        unlock_account_page_title "Unlock the account"
+        login_error_flash "That e-mail and password do not go together."
+        login_lockout_error_flash "Signing in is paused after too many tries."
+        create_account_error_flash "The account was not made yet."
+        change_password_notice_flash "The password is changed."
+        close_account_notice_flash "The account is closed and its classes are deleted."
+        invalid_password_message "not the password of this account"
+        no_matching_login_message "no account has this e-mail and password"
+        require_login_error_flash nil
+        login_notice_flash nil
+        logout_notice_flash "You are signed out."
+        create_account_notice_flash nil
+        email_from "rungs@localhost"
+        send_email { |mail| SignIn.deliver(mail) }
+
+        before_create_account do
+          name, room = [param_or_nil("name"), param_or_nil("room")].map { |text| text.to_s.strip }
+          throw_error_status(422, "room", "between 1 and 40 characters, please") unless room.length.between?(1, Shared::Contract::NAME_LENGTH)
+          throw_error_status(422, "name", "at most 40 characters, please") if name.length > Shared::Contract::NAME_LENGTH
+          account[:name] = name
+        end
+        after_create_account { Records::Account[account_id].start_classroom(name: param("room").strip) }
+        before_close_account { Records::Account[account_id].leave_classrooms }
+        after_close_account { Records::Account[account_id]&.delete }
+        delete_account_on_close? true
+        skip_status_checks? false
+      end
+
+      def self.deliver(mail)
+        mail.delivery_method(:file, location: File.join(Settings.var, "mail"))
+        mail.deliver
+      end
+
+      route do |r|
+        env["rodauth"] = rodauth
+        ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN)
+        r.on "account" do
+          r.post("demo") { sign_in_to_demo } if Settings.demo_offer?
+          r.rodauth
+        end
+      end
+
+      private
+
+      def sign_in_to_demo
+        rodauth.account_from_login(Demo::School::EMAIL) || request.redirect("/account/login")
+        rodauth.login("demo")
+      end
+
+      # A tap that comes after the session ended is not swallowed by the sign-in page.
+      def ask_to_sign_in
+        request.redirect "/account/login" unless env.key?("HTTP_HX_REQUEST")
+
+        response.status = 401
+        response["content-type"] = "text/plain"
+        response.write "You are signed out. Sign in in another tab, then press again; nothing you recorded was lost."
+        request.halt
+      end
+    end
+  end
+end

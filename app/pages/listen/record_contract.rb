@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module Pages
+  module Listen
+    # A new record.
+    class RecordContract < Shared::Contract
+      EARLIEST = Time.utc(2000)
+
+      params do
+        required(:child_id).filled(:integer, included_in?: ID)
+        required(:problem_id).filled(:integer, included_in?: ID)
+        required(:code).filled(:string, included_in?: Details::CODES)
+        required(:client_key).filled(:string, format?: UUID)
+        optional(:happened_at).filled(:time)
+      end
+
+      # A clock that runs ahead a little is forgiven; a date from another age is not.
+      rule(:happened_at) { key.failure("is not a time in this class") if value && !value.between?(EARLIEST, Time.now + 300) }
+    end
+  end
+end

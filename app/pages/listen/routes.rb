@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module Pages
+  module Listen
+    # Recording: child, then rung; two taps. What else is known is added to the last tap.
+    class Routes < Shared::Base
+      helpers Shared::ClassMargin
+
+      get "/:room" do
+        @tab, @title = "listen", "Listen"
+        @posed = params[:problem] ? (room.problem(params[:problem]) || halt(404)) : (room.current_problem || room.problems_dataset.last)
+        return erb(:"listen/nothing") unless @posed
+
+        @chosen = params[:child] && room.child(params[:child])
+        @margin = partial(:"listen/_children", rows: child_rows)
+        erb :"listen/listen"
+      end
+
+      post "/:room/records" do
+        form = checked(RecordContract)
+        @posed = room.problem(form[:problem_id]) || halt(404)
+        child = room.child(form[:child_id]) || halt(404)
+        answer_with recorder.record(child: child, problem: @posed, code: form[:code], client_key: form[:client_key], happened_at: form[:happened_at] || Time.now)
+      end
+
+      post "/:room/records/:key/changes" do
+        form = checked(ChangeContract)
+        form[:used] = form[:used].split(",") if form.key?(:used)
+        answer_with recorder.correct(known_key, **form)
+      end
+
+      post "/:room/records/:key/undo" do
+        answer_with recorder.undo(known_key, client_key: checked(ChangeContract)[:client_key])
+      end
+
+      error(Records::Recorder::Gone) { halt 404 }
+
+      helpers do
+        def recorder = Records::Recorder.new(room, person)
+        def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
+        def turns = @turns ||= evidence.turns(on: today, places: 3).map { |turn| turn.child.id }
+        def child_rows = margin_rows.map { |row| row.merge(next_up: turns.include?(row[:child].id) && !row[:heard]) }
+
+        # The fragment that htmx puts in place; a plain form gets the whole page again.
+        def answer_with(observation)
+          @posed ||= observation.posed_problem
+          return redirect("/listen/#{room.id}?problem=#{@posed.id}") unless htmx?
+
+          @now = observation unless observation.undone
+          @changed = child_rows.select { |row| row[:child].id == observation.child_id }
+          partial(:"listen/_live", observation: @now) + partial(:"listen/_out_of_band")
+        end
+
+        def log = room.observations_dataset.standing.where(problem_id: @posed.lesson.problems_dataset.select(:id)).latest_first.limit(6).eager(:child).all
+
+        def heard_here = @heard_here ||= room.observations_dataset.standing.where(problem_id: @posed.id).distinct.select_map(:child_id)
+
+        def tally
+          to_go = room.children_dataset.exclude(id: heard_here).count
+          "problem #{@posed.place} of #{@posed.lesson.problems_dataset.count} · #{heard_here.size} heard, #{to_go} to go"
+        end
+
+        # What each rung would sound like for this problem.
+        def sounds_like(level) = Rungs::Strategy::Path.usual(@posed.problem, level)&.says
+
+        def moves_of(observation) = @posed.problem.paths.map(&:move).select { |move| move.rung == observation.rung }
+
+        def next_problem
+          ids = @posed.lesson.problems_dataset.select_map(:id)
+          following = ids[ids.index(@posed.id) + 1]
+          following ? "/listen/#{room.id}?problem=#{following}" : "/plan/#{room.id}"
+        end
+      end
+    end
+  end
+end

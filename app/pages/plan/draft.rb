@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Pages
+  module Plan
+    # A problem that is being made ready to pose: chosen by Rungs, or with numbers of the teacher's own.
+    class Draft
+      attr_reader :problem, :story
+
+      # @param form [Hash] situation, band, and if given numbers, template and names
+      # @param posed [Array<Rungs::Problem>] what this lesson already posed
+      # @param recent [Array<String>] templates heard here of late
+      # @raise [Rungs::Error] with the reason, where the numbers make no problem or none is left
+      def self.make(form, posed:, recent:, random:)
+        problem = form[:numbers] ? Rungs::Problem.told(form[:situation], form[:numbers]) : fresh(form, posed, random)
+        new(problem, tell(problem, form, recent, random))
+      end
+
+      def self.fresh(form, posed, random)
+        Rungs::Problem::Pool.new(situation: form[:situation], band: form[:band]).draw(1, random: random, except: posed).first
+      end
+
+      # The same story again with other numbers, where it has room for them.
+      def self.tell(problem, form, recent, random)
+        template = Rungs::Problem::Template::ALL[form[:template]]
+        names = form[:names].to_s.split(",")
+        return Rungs::Problem::Story.new(problem, template: template, names: names) if template&.suits?(problem) && names.uniq.size == 2
+
+        Rungs::Problem::Story.write(problem, random: random, except: recent)
+      end
+      private_class_method :fresh, :tell
+
+      def initialize(problem, story)
+        @problem = problem
+        @story = story
+      end
+    end
+  end
+end

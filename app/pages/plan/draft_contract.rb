@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Pages
+  module Plan
+    # What the pose form may hold.
+    class DraftContract < Shared::Contract
+      SITUATIONS = Rungs::Problem::Template::ALL.map { |template| template.situation.id }.uniq.freeze
+
+      params do
+        optional(:situation).filled(:string, included_in?: SITUATIONS)
+        optional(:band).filled(:string, included_in?: Rungs::Problem::Band::ALL.ids)
+        optional(:numbers).value(:array, min_size?: 1, max_size?: 3).each(:integer, included_in?: 0..100)
+        optional(:template).value(:string, max_size?: 80)
+        optional(:names).value(:string, max_size?: 100)
+        optional(:words).value(:string, max_size?: 400)
+        optional(:instead_of).value(:string, max_size?: 40)
+      end
+    end
+  end
+end

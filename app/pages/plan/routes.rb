@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Pages
+  module Plan
+    # Posing: a situation, a band, and a story with right words and numbers.
+    class Routes < Shared::Base
+      helpers Shared::ClassMargin
+
+      get "/:room" do
+        form = { situation: last_posed&.situation || "add_to.result", band: last_posed&.band || "to10" }.merge(checked(DraftContract))
+        @form = form
+        show(form)
+      end
+
+      # Poses it. Where the numbers or the words don't do, the page comes back with the reason and all that was typed.
+      post "/:room/problems" do
+        form = checked(DraftContract)
+        @form = { band: "to10" }.merge(form)
+        problem = Rungs::Problem.told(form.fetch(:situation), form.fetch(:numbers))
+        words = form[:words].to_s.gsub(/\s+/, " ").strip
+        missing = Rungs::Problem::Story.missing_numbers(words, problem)
+        refuse("The story must still say #{missing.join(' and ')}. Put the number back into the words, or change the numbers below") if missing.any?
+        room.start_lesson(today).pose(problem, story: words, template: form[:template])
+        redirect "/listen/#{room.id}"
+      rescue KeyError
+        refuse("Choose a situation and give its numbers")
+      rescue Refusal, Rungs::Error => e
+        status 422
+        show(@form || {}, trouble: e.message)
+      end
+
+      helpers do
+        def last_posed = @last_posed ||= room.problems_dataset.last
+
+        def show(form, trouble: nil)
+          @tab, @title, @trouble = "plan", "Pose a problem", trouble
+          @form = form
+          @draft = draft(form)
+          @posed = nil
+          @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" } unless htmx?
+          erb :"plan/pose"
+        end
+
+        def draft(form)
+          posed = (room.lesson_on(today)&.problems || []).map(&:problem)
+          posed += [told_before(form)].compact
+          Draft.make(form.merge(numbers: form[:instead_of] ? nil : form[:numbers]), posed: posed, recent: room.templates_since(today - 28), random: Random.new)
+        rescue Rungs::Error => e
+          @trouble ||= e.message
+          nil
+        end
+
+        # The draft that another one is asked for instead of.
+        def told_before(form)
+          numbers = form[:instead_of].to_s.scan(/\d{1,3}/).map(&:to_i)
+          numbers.empty? ? nil : Rungs::Problem.told(form[:situation], numbers)
+        rescue Rungs::Error
+          nil
+        end
+
+        def situations = DraftContract::SITUATIONS.map { |id| Rungs::Problem::Situation::ALL.fetch(id) }
+      end
+    end
+  end
+end

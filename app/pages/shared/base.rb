@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+require "sinatra/base"
+require "tilt/erubi"
+
+module Pages
+  module Shared
+    # What all tabs share: views, the signed-in person, their class, and how a request is refused.
+    class Base < Sinatra::Base
+      # A request that cannot be carried out, with the reason a teacher reads.
+      class Refusal < StandardError; end
+
+      set :views, File.join(Rungs::ROOT, "app/pages")
+      set :erb, escape_html: true, layout: :"shared/layout"
+      set :show_exceptions, false
+      set :raise_errors, true
+      set :static, false
+      set :host_authorization, { permitted_hosts: [] }
+      disable :protection, :sessions, :logging
+      helpers Helpers
+
+      helpers do
+        def person = @person ||= Records::Account[env["rodauth"].session_value]
+
+        # The class this page is about; another teacher's is not there.
+        def room = @room ||= person&.classroom(params[:room]) || halt(404)
+        def today = @today ||= room.today
+        def evidence = @evidence ||= Records::Evidence.new(room)
+        def partial(name, **locals) = erb(name, layout: false, locals: locals)
+        def htmx? = env.key?("HTTP_HX_REQUEST")
+        def refuse(reason) = raise(Refusal, reason)
+
+        # Parameters through a contract; refused with every reason where they do not fit.
+        def checked(contract)
+          result = contract.call(params.to_h)
+          return result.to_h if result.success?
+
+          refuse("#{result.errors(full: true).map { |message| message.text.sub(/\A./, &:upcase) }.uniq.join('. ')}.")
+        end
+      end
+
+      before { headers "cache-control" => "no-store" }
+
+      error Refusal, Rungs::Error do |error|
+        next [422, { "content-type" => "text/plain; charset=utf-8" }, [error.message]] if htmx?
+
+        ErrorPages.page(422, error.message)
+      end
+
+      not_found { htmx? ? [404, { "content-type" => "text/plain; charset=utf-8" }, ["That is not there any more. Nothing was lost."]] : ErrorPages.page(404) }
+    end
+  end
+end

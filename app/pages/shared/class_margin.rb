@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Pages
+  module Shared
+    # The class list left of the margin: name, small ladder, a tick if heard today.
+    module ClassMargin
+      # What the small ladders stand for: the problem at hand, or the last one posed.
+      def focus
+        @focus ||= begin
+          problem = @posed || room.problems_dataset.last
+          problem ? [problem.operation, problem.band] : %w[add to10]
+        end
+      end
+
+      # @yield [Records::Child] → the address of that child
+      def class_margin(next_up: [], chosen: nil, &href)
+        return partial(:"shared/_empty_margin") if room.children.empty?
+
+        partial(:"shared/_margin", rows: margin_rows(next_up), chosen: chosen, href: href)
+      end
+
+      def margin_rows(next_up = [])
+        last = evidence.last_heard
+        wanted = next_up.map(&:id)
+        room.children.map { |child| { child: child, estimate: evidence.estimate(child, *focus, on: today), heard: last[child.id] == today, next_up: wanted.include?(child.id) } }
+      end
+    end
+  end
+end

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+require "rack"
+
+module Pages
+  module Shared
+    # Turns away what no form of ours sends: text that is not UTF-8, NUL bytes, parameters that cannot be read.
+    class CleanInput
+      def initialize(app)
+        @app = app
+      end
+
+      def call(env)
+        return ErrorPages.page(422, "Something in that request could not be read as text.") unless clean?(env)
+
+        @app.call(env)
+      end
+
+      private
+
+      def clean?(env)
+        path = Rack::Utils.unescape_path(env["PATH_INFO"])
+        whole?([path, Rack::Request.new(env).params])
+      rescue ArgumentError, EncodingError, TypeError, RangeError, EOFError, Rack::BadRequest
+        false
+      end
+
+      def whole?(value)
+        case value
+        when Hash then whole?(value.keys) && whole?(value.values)
+        when Array then value.all? { |each| whole?(each) }
+        when String then value.encoding == Encoding::BINARY || (value.dup.force_encoding(Encoding::UTF_8).valid_encoding? && !value.include?("\0"))
+        else true
+        end
+      end
+    end
+  end
+end

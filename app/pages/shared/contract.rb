@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+require "dry/validation"
+
+module Pages
+  module Shared
+    # What forms and imported rows may hold.
+    class Contract < Dry::Validation::Contract
+      UUID = /\A\h{8}-\h{4}-\h{4}-\h{4}-\h{12}\z/
+      ID = 1..(10**17)
+      NAME_LENGTH = 40
+
+      def self.call(input) = new.call(input)
+    end
+  end
+end

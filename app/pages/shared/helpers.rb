@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+require "digest"
+
+module Pages
+  module Shared
+    # What every view may call, whoever renders it.
+    module Helpers
+      PUBLIC = File.join(Rungs::ROOT, "public")
+      DIGESTS = Hash.new { |all, name| all[name] = Digest::SHA256.file(File.join(PUBLIC, "assets", name)).hexdigest[0, 10] }
+
+      # The address of a shipped file, which changes when the file does.
+      def asset(name) = "/assets/#{name}?v=#{DIGESTS[name]}"
+
+      def brand_ladder = Drawings::Ladder.draw(3, secure: true, css: "ladder")
+      def csrf = Rack::Protection::AuthenticityToken.token(env["rack.session"])
+      def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{Rack::Utils.escape_html(csrf)}">)
+      def long_date(day) = day.strftime("%A %-d %B")
+      def short_date(day) = day.strftime("%-d %B")
+      def clock(time) = time.strftime("%H:%M")
+      def plural(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"
+      def words(key) = I18n.t("words.#{key}")
+      def band_title(id) = Rungs::Problem::Band::ALL.fetch(id).title
+      def operation_title(id) = I18n.t("operation.#{id}")
+
+      # An equation with its box drawn, not typed.
+      def equation(text) = Rack::Utils.escape_html(text).gsub("□", '<span class="box" role="img" aria-label="what number"></span>')
+
+      def ago(day, today)
+        case (days = Rungs::Progress::Listening.school_days(day, today))
+        when 0 then day == today ? "today" : "this weekend"
+        when 1 then "1 school day ago"
+        else "#{days} school days ago"
+        end
+      end
+    end
+  end
+end

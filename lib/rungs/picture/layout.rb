@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Picture
+    # A picture ready to be drawn: its size in units, its marks from back to front, and what it shows in words.
+    Layout = Struct.new(:width, :height, :marks, :alt, keyword_init: true) do
+      def counters = marks.select(&:order)
+    end
+  end
+end
