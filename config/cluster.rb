@@ -13,7 +13,7 @@ require "socket"
 class Cluster
   class Failure < StandardError; end
 
-  BIN = [*ENV.fetch("PG_BIN", nil), *Dir["/usr/lib/postgresql/*/bin"].sort.reverse].freeze
+  BIN = [*ENV.fetch("PG_BIN", nil), *Dir["/usr/lib/postgresql/*/bin"].reverse].freeze
   LEAST_MEGABYTES = 200
 
   # @param folder [String] where it lives

@@ -20,6 +20,13 @@ module Drawings
     end
 
     def text(content, **attributes) = tag(:text, CGI.escapeHTML(content.to_s), **attributes)
-    def number(value) = value.is_a?(Float) ? value.round(2).then { |rounded| rounded == rounded.to_i ? rounded.to_i : rounded } : value
+
+    def number(value)
+      if value.is_a?(Float)
+        value.round(2).then { |rounded| rounded == rounded.to_i ? rounded.to_i : rounded }
+      else
+        value
+      end
+    end
   end
 end

@@ -20,7 +20,7 @@ module Records
     def local(time) = zone.to_local(time)
 
     # @return [Time] when that day begins there
-    def midnight(day) = zone.local_to_utc(Time.utc(day.year, day.month, day.day)) { |periods| periods.first }
+    def midnight(day) = zone.local_to_utc(Time.utc(day.year, day.month, day.day), &:first)
 
     def lesson_on(day) = lessons_dataset.first(held_on: day)
 

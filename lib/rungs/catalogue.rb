@@ -15,7 +15,7 @@ module Rungs
       @entries = entries.to_h { |entry| [entry.id, entry] }
     end
 
-    def each(&block) = @entries.values.each(&block)
+    def each(&) = @entries.values.each(&)
     def ids = @entries.keys
     def key?(id) = @entries.key?(id)
     def [](id) = @entries[id]

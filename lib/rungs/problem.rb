@@ -38,6 +38,8 @@ module Rungs
     def self.told(situation, numbers)
       form = Situation::ALL.fetch(situation)
       given = form.givens.zip(numbers).to_h
+      raise Error::NotAProblem, "this story needs #{form.givens.size == 1 ? 'one number' : "#{form.givens.size} numbers"}" unless numbers.size == given.size && numbers.all?(Integer)
+
       whole = given["W"]
       first = given["F"] || (given["S"] ? whole - given["S"] : whole / 2)
       parts = [first, given["S"] || (whole - first), *given["T"]]
@@ -64,7 +66,7 @@ module Rungs
     def add? = operation == "add"
 
     # @return [Integer] the number asked for (for :both, one of the many right ones)
-    def answer = { whole: whole, first: first, second: second, both: first }.fetch(unknown)
+    def answer = { whole: whole, first: first, second: second, both: second }.fetch(unknown)
 
     # @return [Integer] the part that is given, where a part is sought
     def given = unknown == :first ? second : first
@@ -73,6 +75,9 @@ module Rungs
     # A part is missing and nothing leaves: p + □ = w, or a story told that way.
     def missing_part? = situation ? situation.missing_part : equation.missing_part?
     def compare? = situation ? situation.compare? : false
+
+    # @return [Equation] how it is written when it is solved
+    def solved = unknown == :both ? equation.solve(*parts) : equation.solve(answer)
 
     def band = Band.of(parts)
     def families = Family.of(parts)

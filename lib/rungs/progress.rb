@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-module Rungs
 require "date"
 
+module Rungs
   # What the records say: where a child mostly works now, how sure that is, and whom to hear next.
   module Progress
     Rungs.shelve self, :Estimate, :Filter, :Listening, :Record, :Rule

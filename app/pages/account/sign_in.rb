@@ -34,6 +34,10 @@ module Pages
         login_maximum_length 120
         max_invalid_logins 8
         account_lockouts_deadline_interval(minutes: 30)
+        set_deadline_values? true
+        already_logged_in { redirect "/" }
+        domain { Settings.loopback? ? Settings.host : request.host }
+        password_too_short_message "at least 10 characters, please"
         login_redirect "/"
         logout_redirect "/account/login"
         create_account_redirect "/"
@@ -67,7 +71,6 @@ module Pages
         end
         after_create_account { Records::Account[account_id].start_classroom(name: param("room").strip) }
         before_close_account { Records::Account[account_id].leave_classrooms }
-        after_close_account { Records::Account[account_id]&.delete }
         delete_account_on_close? true
         skip_status_checks? false
       end

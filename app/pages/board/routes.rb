@@ -3,7 +3,7 @@
 module Pages
   module Board
     # The problem, full screen, with no names: a picture to show and cover, and the number sentence when asked for.
-    class Routes < Shared::Base
+    class Routes < Shared::Tab
       set :erb, escape_html: true, layout: :"board/layout"
 
       get "/:room" do

@@ -3,7 +3,7 @@
 module Pages
   module Climb
     # Where the children are and what moved, by the records so far.
-    class Routes < Shared::Base
+    class Routes < Shared::Tab
       OPERATIONS = %w[add subtract].freeze
       # Always there; the rest as soon as something was heard in them.
       BANDS = %w[to5 to10 teens bridge].freeze
@@ -67,7 +67,10 @@ module Pages
           end
         end
 
-        def timeline = Drawings::Timeline.new(@heard, steps, from: [@heard.first.record.day, today - 14].min, to: today).draw(label: "Each answer of #{@child.name} by day and rung; the table below says the same.")
+        def timeline
+          Drawings::Timeline.new(@heard, steps, from: [@heard.first.record.day, today - 14].min,
+                                                to: today).draw(label: "Each answer of #{@child.name} by day and rung; the table below says the same.")
+        end
 
         def where_to(band, operation = @operation) = "/climb/#{room.id}/children/#{@child.id}?operation=#{operation}&band=#{band}"
       end

@@ -3,7 +3,7 @@
 module Pages
   module Listen
     # Recording: child, then rung; two taps. What else is known is added to the last tap.
-    class Routes < Shared::Base
+    class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
       get "/:room" do

@@ -3,7 +3,7 @@
 module Pages
   module Plan
     # Posing: a situation, a band, and a story with right words and numbers.
-    class Routes < Shared::Base
+    class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
       get "/:room" do

@@ -3,7 +3,7 @@
 module Pages
   module Today
     # What is on for this class, and whom to listen to.
-    class Routes < Shared::Base
+    class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
       get "/:room" do

@@ -2,7 +2,7 @@
 
 module Rungs
   module Picture
-    # Five-, ten- and double-ten-frames, and those of 15 and 30. Filled left to right, top row first (by fives), or
+    # Five-, ten- and double-ten-frames, and those of 15 (three rows) and 30 (three tens). Filled left to right, top row first (by fives), or
     # two by two in columns (by pairs). Two addends get two kinds of counter. Taking away strikes out the last
     # counters placed, so that what remains keeps its shape.
     #
@@ -20,7 +20,7 @@ module Rungs
       # @raise [Error::NotAProblem] where they do not fit
       def initialize(parts, size: nil, fill: :fives, struck: 0)
         @parts = parts
-        @size = size || SIZES.find { |each| each >= [parts.sum, 10].max }
+        @size = size || [10, 20, 30].find { |each| each >= parts.sum }
         @fill = fill
         @struck = struck
         raise Error::NotAProblem, "#{parts.sum} counters do not fit into a frame of #{@size || SIZES.max}" unless SIZES.include?(@size) && parts.sum <= @size
@@ -31,12 +31,12 @@ module Rungs
       def layout = Layout.new(width: places.map(&:first).max + 1, height: places.map(&:last).max + 1, marks: cells + counters, alt: alt)
 
       # @return [Array<Array(Numeric, Integer)>] column and row of each place, in the order of filling
-      def places = @places ||= (0...size).each_slice(10).flat_map.with_index { |slots, frame| slots.map { |slot| place(slot % 10, slots.size, frame) } }
+      def places = @places ||= (0...size).map { |slot| size == 15 ? [slot % 5, slot / 5] : place(slot % 10, slot / 10) }
 
       private
 
-      def place(slot, slots, frame)
-        column, row = fill == :pairs && slots == 10 ? [slot / 2, slot % 2] : [slot % 5, slot / 5]
+      def place(slot, frame)
+        column, row = fill == :pairs && size > 5 ? [slot / 2, slot % 2] : [slot % 5, slot / 5]
         [(frame * (5 + GAP)) + column, row]
       end
 

@@ -101,9 +101,10 @@ module Rungs
         number
       end
 
-      # The same equation with the box filled in.
-      def solve(number = answer)
-        fill = ->(terms) { terms.map { |term| term.box? ? Term.new(sign: term.sign, number: number) : term } }
+      # The same equation with its boxes filled in, in order.
+      def solve(*numbers)
+        numbers = [answer] if numbers.empty?
+        fill = ->(terms) { terms.map { |term| term.box? ? Term.new(sign: term.sign, number: numbers.shift) : term } }
         Equation.new(fill.call(left), fill.call(right))
       end
 
@@ -126,7 +127,7 @@ module Rungs
       # @return [String] down the page, right-aligned, a rule above the result
       def down
         rows = sum_side.each_with_index.map { |term, index| [index.zero? ? " " : term.sign, term.to_s] }
-        result = other_side.map(&:to_s).join(" + ")
+        result = other_side.join(" + ")
         width = [*rows.map { |_, number| number.size }, result.size].max
         [*rows.map { |sign, number| "#{sign} #{number.rjust(width)}" }, "-" * (width + 2), result.rjust(width + 2)].join("\n")
       end

@@ -7,7 +7,7 @@ module Rungs
     #   {A} {B}            two different names
     #   {first kite}       a quantity and its thing: "5 kites", "1 kite", "no kites"
     #   {second more}      "5 more", "no more"
-    #   {whole}            the number alone, as a digit
+    #   {whole}            the number alone: "5", "none"
     #   {first: is|are}    the word that agrees with the number
     #
     # The quantities are first, second, third and whole, as in Problem.
@@ -35,8 +35,8 @@ module Rungs
       def hole(inside)
         case inside
         when "A", "B" then ->(_, names) { names["AB".index(inside)] }
-        when /\A(first|second|third|whole)\z/ then amount(inside) { |number, *| number.to_s }
-        when /\A(first|second|third|whole) more\z/ then amount(inside.split.first) { |number, *| number.zero? ? "no more" : "#{number} more" }
+        when /\A(first|second|third|whole)\z/ then amount(inside) { |number| number.zero? ? "none" : number.to_s }
+        when /\A(first|second|third|whole) more\z/ then amount(inside.split.first) { |number| number.zero? ? "no more" : "#{number} more" }
         when /\A(first|second|third|whole): (.+)\|(.+)\z/
           one, many = Regexp.last_match.values_at(2, 3)
           amount(Regexp.last_match(1)) { |number| number == 1 ? one : many }

@@ -5,7 +5,7 @@ module Rungs
     # The hidden Markov filter over the five rungs (field guide 10). Immutable: each record heard gives a new one,
     # so that a class's filters can be kept and carried on record by record.
     class Filter
-      LEVELS = (1..5).freeze
+      LEVELS = (1..5)
 
       attr_reader :probabilities, :day, :heard, :rule
 

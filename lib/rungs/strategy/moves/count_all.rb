@@ -8,7 +8,7 @@ module Rungs
           applies: ->(_) { true },
           goes: lambda { |problem|
             w = problem.whole
-            { counts: w + w, landings: (w.zero? ? [0] : [*1..w]), equations: [problem.equation.solve.to_s],
+            { counts: w + w, landings: (w.zero? ? [0] : [*1..w]), equations: [problem.solved.to_s],
               says: w.zero? ? "There is nothing to count. Zero." : "#{Say.list([*1..w]).sub(/\A./, &:upcase)}." }
           } },
         { id: "all_remove", title: "counts out, takes away, counts what is left", for_a: :part, draws: :objects,
@@ -19,14 +19,14 @@ module Rungs
               says: "I put out #{Say.word(w)} and took away #{Say.word(p)}. I counted what was left: #{Say.word(q)}." }
           } },
         { id: "all_build_up", title: "puts out the part, adds until it is all there, counts the added", for_a: :part, draws: :objects,
-          applies: ->(problem) { problem.missing_part? },
+          applies: lambda(&:missing_part?),
           goes: lambda { |problem|
             w, p, q = problem.whole, problem.given, problem.sought
             { counts: p + q + q, landings: [*p..w], answer: q, equations: ["#{p} + #{q} = #{w}"],
               says: "I put out #{Say.word(p)} and more until it was #{Say.word(w)}. I counted the new ones: #{Say.word(q)}." }
           } },
         { id: "all_match", title: "lines up two rows and counts the extra", for_a: :part, draws: :objects,
-          applies: ->(problem) { problem.compare? },
+          applies: lambda(&:compare?),
           goes: lambda { |problem|
             w, p, q = problem.whole, problem.given, problem.sought
             { counts: w + p + q, landings: [*p..w], answer: q, equations: ["#{w} − #{p} = #{q}"],

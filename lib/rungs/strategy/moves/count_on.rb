@@ -13,7 +13,7 @@ module Rungs
           applies: ->(problem) { problem.whole > problem.first },
           goes: lambda { |problem|
             a, w = problem.first, problem.whole
-            { counts: w - a, landings: [*a..w], equations: [problem.equation.solve.to_s], says: Say.counting(a, [*(a + 1)..w]) }
+            { counts: w - a, landings: [*a..w], equations: [problem.solved.to_s], says: Say.counting(a, [*(a + 1)..w]) }
           } },
         { id: "on_larger", title: "from the larger", for_a: :whole,
           applies: ->(problem) { problem.first.positive? && problem.first < problem.second },

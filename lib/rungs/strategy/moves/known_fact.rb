@@ -7,7 +7,7 @@ module Rungs
         { id: "recall", title: "knows it", for_a: :either, draws: :parts,
           applies: ->(_) { true },
           goes: lambda { |problem|
-            { recalls: 1, landings: [problem.answer], equations: [problem.equation.solve.to_s], says: "#{Say.open(problem.answer)}. I just know it." }
+            { recalls: 1, landings: [problem.answer], equations: [problem.solved.to_s], says: "#{Say.open(problem.answer)}. I just know it." }
           } }
       ].each { |entry| entry[:rung] = "known_fact" }.freeze
     end

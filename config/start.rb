@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+# What bin/start runs once the gems are there: database, migrations, demo, server; and everything ended on Ctrl-C.
+require "bundler/setup"
+require "optparse"
+require "socket"
+require "fileutils"
+require_relative "cluster"
+
+# One run of the server, from the checks before it to the end of its database.
+class Start
+  class Stop < StandardError; end
+
+  ROOT = File.expand_path("..", __dir__)
+
+  def initialize(arguments)
+    @host, @port, @demo, @fresh = "127.0.0.1", 4600, true, false
+    OptionParser.new do |options|
+      options.on("--port N", Integer) { |port| @port = port }
+      options.on("--host ADDR") { |host| @host = host }
+      options.on("--fresh") { @fresh = true }
+      options.on("--no-demo") { @demo = false }
+    end.parse!(arguments)
+    raise Stop, "“#{arguments.first}” means nothing here. bin/start --help explains." if arguments.any?
+    raise Stop, "A port is a number from 1 to 65535." unless @port.between?(1, 65_535)
+  rescue OptionParser::ParseError => e
+    raise Stop, "#{e.message.sub(/\A./, &:upcase)}. bin/start --help explains."
+  end
+
+  def run
+    hold_lock
+    check_port
+    start_database
+    prepare
+    serve
+  ensure
+    puts "Ending the database …" if @cluster&.running?
+    @cluster&.stop
+  end
+
+  private
+
+  def hold_lock
+    FileUtils.mkdir_p(File.join(ROOT, "var"))
+    @lock = File.open(File.join(ROOT, "var/start.lock"), File::RDWR | File::CREAT)
+    return if @lock.flock(File::LOCK_EX | File::LOCK_NB)
+
+    raise Stop, "Rungs is already running from this folder. Open it in the browser, or end it with Ctrl-C where it was started."
+  rescue Errno::EACCES
+    raise Stop, "#{ROOT}/var cannot be written. Start as the user who owns it, or from a copy of your own."
+  end
+
+  def check_port
+    TCPServer.new(@host, @port).close
+  rescue Errno::EADDRINUSE
+    raise Stop, "Port #{@port} is taken by another program. Start with another one:  bin/start --port #{@port + 1}"
+  rescue Errno::EACCES
+    raise Stop, "Port #{@port} needs special rights. Take one above 1023:  bin/start --port 4600"
+  rescue SocketError, Errno::EADDRNOTAVAIL
+    raise Stop, "This machine has no address #{@host}."
+  end
+
+  def start_database
+    return puts("Using the database of DATABASE_URL.") if ENV["DATABASE_URL"]
+
+    @cluster = Cluster.new(File.join(ROOT, "var/postgres"))
+    ENV["DATABASE_URL"] = @cluster.start("rungs") { |step| puts step }
+  end
+
+  def prepare
+    ENV["RUNGS_HOST"], ENV["RUNGS_PORT"], ENV["RUNGS_DEMO"] = @host, @port.to_s, (@demo ? "1" : "0")
+    require_relative "boot"
+    unless Database.migrated?
+      puts "Bringing the tables up to date …"
+      Database.migrate
+    end
+    load_demo if @demo
+  rescue Sequel::DatabaseConnectionError => e
+    raise Stop, "The database cannot be reached: #{e.message.lines.first.strip}. Is DATABASE_URL right?"
+  end
+
+  def load_demo
+    Demo::School.clear if @fresh
+    return if Demo::School.account
+
+    puts "Loading the demo class …"
+    Demo::School.load
+  end
+
+  def serve
+    require "puma"
+    require "puma/configuration"
+    require "puma/launcher"
+    log = File.open(File.join(ROOT, "var/puma.log"), "a").tap { |file| file.sync = true }
+    launcher = Puma::Launcher.new(Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")]), log_writer: Puma::LogWriter.new(log, log))
+    launcher.events.after_booted { greet }
+    launcher.run
+  end
+
+  def greet
+    puts "", "Rungs is at http://#{@host}:#{@port}"
+    puts "To look around: press “Open the demo class” on the sign-in page." if Settings.demo_offer?
+    puts "Ctrl-C ends it."
+    $stdout.flush
+  end
+end
+
+begin
+  $stdout.sync = true
+  Start.new(ARGV).run
+rescue Start::Stop, Cluster::Failure => e
+  warn "", e.message
+  exit 1
+rescue Errno::ENOSPC, Sequel::DatabaseError => e
+  raise unless e.is_a?(Errno::ENOSPC) || e.message.include?("No space left")
+
+  warn "", "The disk is full. Free some space, then start again. Nothing was lost."
+  exit 1
+rescue SignalException
+  exit 130
+end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+# What bin/test runs once everything is installed: style, then all specs with a database of their own.
+require "bundler/setup"
+require_relative "cluster"
+
+LEAST_COVERED = 90
+$stdout.sync = true
+
+def check(name, *command)
+  puts "#{name} …"
+  system(*command) || abort("\n#{name} found something to mend.")
+end
+
+if ARGV.empty?
+  check("rubocop", "bundle", "exec", "rubocop", "--no-server", "--format", "quiet")
+  check("erb_lint", "bundle", "exec", "erb_lint", "--lint-all", "--format", "compact", out: File::NULL)
+end
+
+cluster = Cluster.new(File.expand_path("../var/test/postgres", __dir__), fast: true)
+begin
+  environment = { "RACK_ENV" => "test", "DATABASE_URL" => cluster.start("rungs_test") { |step| puts step }, "RUNGS_DEMO" => "1",
+                  "RUNGS_VAR" => File.expand_path("../var/test", __dir__) }
+  passed = system(environment, "bundle", "exec", "rspec", *ARGV)
+rescue Cluster::Failure => e
+  warn "", e.message
+ensure
+  cluster.stop
+end
+exit 1 unless passed
+exit 0 if ARGV.any?
+
+covered = File.read(File.join(environment["RUNGS_VAR"], "coverage")).to_f
+abort "\nOnly #{covered.round(1)} % of the lines are covered; #{LEAST_COVERED} % are asked for." if covered < LEAST_COVERED

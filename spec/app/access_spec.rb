@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe "Who may see what" do
+  let(:teacher) { make_teacher }
+  let(:stranger) { make_teacher }
+  let(:room) { teacher[1] }
+  let(:posed) { pose(room) }
+  let(:child) { room.children.first }
+
+  def pages
+    ["/today/#{room.id}", "/plan/#{room.id}", "/board/#{room.id}", "/board/#{room.id}?problem=#{posed.id}", "/listen/#{room.id}?problem=#{posed.id}", "/climb/#{room.id}",
+               "/climb/#{room.id}/children/#{child.id}", "/climb/#{room.id}/children/#{child.id}/reason", "/account/classes/#{room.id}"]
+  end
+
+  it "shows every page to its own teacher" do
+    sign_in teacher[0]
+    pages.each { |path| expect([path, get(path).status]).to eq([path, 200]) }
+  end
+
+  it "answers 404 to another teacher, for every page and every change" do
+    record = Records::Recorder.new(room, teacher[0]).record(child: child, problem: posed, code: "count_on", client_key: SecureRandom.uuid, happened_at: Time.now)
+    sign_in stranger[0]
+    pages.each { |path| expect([path, get(path).status]).to eq([path, 404]) }
+    changes = ["/listen/#{room.id}/records", "/listen/#{room.id}/records/#{record.first_key}/undo", "/plan/#{room.id}/problems", "/today/#{room.id}/start", "/account/classes/#{room.id}",
+               "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave", "/account/classes/#{room.id}/children/#{child.id}/delete"]
+    get "/account"
+    changes.each do |path|
+      send_form path, child_id: child.id, problem_id: posed.id, code: "guess", client_key: SecureRandom.uuid, name: "x", names: "x", situation: "add_to.result", "numbers[]": 1
+      expect([path, last_response.status]).to eq([path, 404])
+    end
+    expect(room.observations_dataset.count).to eq(1)
+    expect(room.children_dataset.count).to eq(5)
+  end
+
+  it "does not let one's own class reach another's children, problems or records" do
+    other = make_teacher[1]
+    theirs = pose(other)
+    sign_in teacher[0]
+    get "/listen/#{room.id}?problem=#{posed.id}"
+    [{ child_id: other.children.first.id, problem_id: posed.id }, { child_id: child.id, problem_id: theirs.id }].each do |form|
+      send_form "/listen/#{room.id}/records", **form, code: "count_on", client_key: SecureRandom.uuid
+      expect(last_response.status).to eq(404)
+    end
+    expect(get("/listen/#{room.id}?problem=#{theirs.id}").status).to eq(404)
+    expect(get("/climb/#{room.id}/children/#{other.children.first.id}").status).to eq(404)
+    expect(DB[:observations].where(classroom_id: [room.id, other.id]).count).to eq(0)
+  end
+
+  it "sends the signed-out to the sign-in page, and does not swallow their taps" do
+    pages.each do |path|
+      get path
+      expect([last_response.status, last_response.location]).to eq([302, "/account/login"])
+    end
+    get "/account/login"
+    send_form "/listen/#{room.id}/records", htmx: true, child_id: child.id, problem_id: posed.id, code: "count_on", client_key: SecureRandom.uuid
+    expect(last_response.status).to eq(401)
+  end
+
+  it "refuses every form without its token, saying nothing was lost" do
+    sign_in teacher[0]
+    post "/listen/#{room.id}/records", child_id: child.id, problem_id: posed.id, code: "count_on", client_key: SecureRandom.uuid
+    expect(last_response.status).to eq(403)
+    expect(last_response.body).to include("Nothing was lost")
+    post "/account/logout"
+    expect(last_response.status).to eq(403)
+  end
+
+  it "sends a strict policy and careful cookies" do
+    get "/account/login"
+    policy = last_response.headers["content-security-policy"]
+    expect(policy).to include("default-src 'none'", "script-src 'self'", "style-src 'self'", "frame-ancestors 'none'")
+    expect(policy).not_to match(/unsafe|\*/)
+    expect(last_response.headers["set-cookie"]).to match(/httponly/i).and match(/samesite=lax/i)
+    expect(last_response.headers["x-frame-options"]).to eq("DENY")
+  end
+
+  it "has no inline script or style in any page" do
+    sign_in teacher[0]
+    pages.each { |path| expect(get(path).body).not_to match(/<script(?![^>]*src=)|\sstyle="|\son[a-z]+="|javascript:/) }
+  end
+
+  describe "input from nowhere" do
+    before { sign_in teacher[0] }
+
+    it "answers 4xx to addresses that cannot be" do
+      ["/today/abc", "/today/99999999999999999999999", "/listen/#{room.id}?problem=abc", "/climb/#{room.id}/children/x", "/climb/#{room.id}?operation=multiply",
+       "/climb/#{room.id}/children/#{child.id}?band=to7", "/today/#{room.id}%00", "/plan/#{room.id}?band=%FF", "/plan/#{room.id}?situation=%00", "/plan/#{room.id}?numbers=7",
+       "/plan/#{room.id}?numbers[]=x", "/plan/#{room.id}?situation[]=1", "/listen/#{room.id}?problem[x]=1", "/nowhere"].each do |path|
+        get path
+        expect([path, last_response.status]).to eq([path, last_response.status.clamp(400, 499)])
+        expect(last_response.body).to include("othing was")
+      end
+    end
+
+    it "answers 422 to records that cannot be, and keeps none" do
+      get "/listen/#{room.id}?problem=#{posed.id}"
+      good = { child_id: child.id, problem_id: posed.id, code: "count_on", client_key: SecureRandom.uuid }
+      [{ code: "fly" }, { child_id: "x" }, { child_id: 10**20 }, { client_key: "1" }, { happened_at: "99999-01-01T00:00:00Z" }, { happened_at: "yesterday-ish" }, { code: "" }, { code: "\xFF" }, { code: "a\0" }].each do |bad|
+        send_form "/listen/#{room.id}/records", **good, **bad
+        expect([bad, last_response.status]).to eq([bad, 422])
+      end
+      expect(room.observations_dataset.count).to eq(0)
+    end
+
+    it "refuses names that are too long, whole, and says which" do
+      get "/account/classes/#{room.id}"
+      send_form "/account/classes/#{room.id}/children", names: "Fay\n#{'x' * 3000}"
+      expect(last_response.status).to eq(422)
+      send_form "/account/classes/#{room.id}/children", names: "x" * 10_000
+      expect(last_response.status).to eq(422)
+      expect(room.children_dataset.count).to eq(5)
+    end
+  end
+
+  it "logs what breaks inside and shows a calm page" do
+    sign_in teacher[0]
+    allow(Records::Evidence).to receive(:new).and_raise("secret detail")
+    expect { get "/climb/#{room.id}" }.to output(/secret detail/).to_stderr
+    expect(last_response.status).to eq(500)
+    expect(last_response.body).to include("nothing was lost").and(satisfy { |body| !body.include?("secret detail") })
+  end
+end

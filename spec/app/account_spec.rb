@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe "Accounts" do
+  let(:teacher) { make_teacher }
+  let(:account) { teacher[0] }
+
+  def signed_in? = get("/account").ok?
+
+  it "signs in and out" do
+    sign_in account
+    expect(signed_in?).to be(true)
+    send_form "/account/logout"
+    expect(signed_in?).to be(false)
+  end
+
+  it "refuses a wrong password, and pauses signing in after eight" do
+    8.times { sign_in account, "wrong password" }
+    expect(signed_in?).to be(false)
+    sign_in account
+    expect(signed_in?).to be(false)
+    get "/account/login"
+    send_form "/account/login", email: account.email, password: AppHelper::PASSWORD
+    expect(last_response.body).to include("Wait half an hour")
+    DB[:account_lockouts].where(id: account.id).update(deadline: Time.now - 1)
+    sign_in account
+    expect(signed_in?).to be(true)
+  end
+
+  it "unlocks by a mail, which is laid into var/mail" do
+    8.times { sign_in account, "wrong password" }
+    get "/account/login"
+    send_form "/account/unlock-account-request", email: account.email
+    mail = File.read(File.join(Settings.var, "mail", account.email))
+    get mail[%r{/account/unlock-account\?key=\S+}]
+    follow_redirect! if last_response.redirect?
+    send_form "/account/unlock-account"
+    expect(signed_in?).to be(true)
+  end
+
+  it "makes an account with a class, and refuses bad ones with what was typed kept" do
+    get "/account/create-account"
+    send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "short", room: "Room 1"
+    expect(last_response.body).to include("at least 10", "new@harbour.example")
+    send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "long enough now", room: "x" * 41
+    expect(last_response.body).to include("between 1 and 40")
+    send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "long enough now", room: "Room 1"
+    follow_redirect! while last_response.redirect?
+    expect(last_response.body).to include("Today in Room 1", "Add the children")
+  end
+
+  it "changes the password" do
+    sign_in account
+    get "/account/change-password"
+    send_form "/account/change-password", password: "not this one", "new-password": "a better password"
+    expect(last_response.body).to include("not the password")
+    send_form "/account/change-password", password: AppHelper::PASSWORD, "new-password": "a better password"
+    clear_cookies
+    sign_in account, "a better password"
+    expect(signed_in?).to be(true)
+  end
+
+  it "closes the account and deletes its classes, but not one that somebody else teaches too" do
+    shared = make_teacher[1]
+    DB[:memberships].insert(account_id: account.id, classroom_id: shared.id)
+    sign_in account
+    get "/account/close-account"
+    send_form "/account/close-account", password: AppHelper::PASSWORD
+    expect(Records::Account[account.id]).to be_nil
+    expect(Records::Classroom[teacher[1].id]).to be_nil
+    expect(Records::Classroom[shared.id]).not_to be_nil
+  end
+
+  it "offers the demo class in one press only on a loopback server started with it" do
+    expect(get("/account/login").body).to include("Open the demo class")
+    send_form "/account/demo"
+    expect(signed_in?).to be(true)
+    clear_cookies
+    [{ "RUNGS_HOST" => "0.0.0.0" }, { "RUNGS_DEMO" => "0" }].each do |environment|
+      stub_const("ENV", ENV.to_h.merge(environment))
+      expect(get("/account/login").body).not_to include("Open the demo class")
+      send_form "/account/demo"
+      expect(signed_in?).to be(false)
+    end
+  end
+
+  it "adds, takes off, brings back and deletes children, and adds and renames classes" do
+    room = teacher[1]
+    sign_in account
+    get "/account/classes/#{room.id}"
+    send_form "/account/classes/#{room.id}/children", names: "Fay\n\n Gil \nFay\n"
+    expect(room.children_dataset.select_map(:name)).to include("Fay", "Gil").and have_attributes(size: 7)
+    fay = room.children_dataset.first(name: "Fay")
+    send_form "/account/classes/#{room.id}/children/#{fay.id}/leave"
+    expect(room.children_dataset.count).to eq(6)
+    send_form "/account/classes/#{room.id}/children", names: "Fay"
+    expect(room.children_dataset.first(name: "Fay").id).to eq(fay.id)
+    send_form "/account/classes/#{room.id}/children/#{fay.id}/delete"
+    expect(Records::Child[fay.id]).to be_nil
+    send_form "/account/classes/#{room.id}", name: "Room 10", time_zone: "Pacific/Auckland"
+    expect(room.refresh.values).to include(name: "Room 10", time_zone: "Pacific/Auckland")
+    send_form "/account/classes/#{room.id}", name: "Room 10", time_zone: "Moon/Base"
+    expect(last_response.status).to eq(422)
+    send_form "/account/classes", name: "Second room"
+    expect(account.classrooms_dataset.count).to eq(2)
+  end
+
+  it "shows days in the class's time zone" do
+    room = teacher[1]
+    room.update(time_zone: "Pacific/Auckland")
+    late = Time.utc(2026, 11, 24, 20)
+    expect(room.today(late)).to eq(Date.new(2026, 11, 25))
+    expect(room.midnight(Date.new(2026, 11, 25))).to eq(Time.utc(2026, 11, 24, 11))
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require "rack/test"
+require_relative "../config/boot"
+
+# Specs of the application, on a real database made anew for the run.
+DB.run("DROP SCHEMA public CASCADE; CREATE SCHEMA public")
+Database.migrate
+LOADER.eager_load
+APP = Rack::Builder.parse_file(File.expand_path("../config.ru", __dir__))
+Demo::School.load(day: Date.today)
+
+# Signing in and sending forms as a browser does.
+module AppHelper
+  include Rack::Test::Methods
+
+  PASSWORD = "harbour lanterns"
+
+  def app = APP
+
+  # A teacher with a class of five, and what is asked of it most.
+  def make_teacher(email: "#{SecureRandom.hex(6)}@harbour.example", children: %w[Ada Bo Cleo Dag Eda])
+    account = Records::Account.create(email: email, name: "Teacher")
+    DB[:account_password_hashes].insert(id: account.id, password_hash: BCrypt::Password.create(PASSWORD, cost: 4))
+    classroom = account.start_classroom(name: "Room 9")
+    Records::Child.enrol(classroom, children) if children.any?
+    [account, classroom]
+  end
+
+  def pose(classroom, numbers = [9, 5], situation: "add_to.result", day: classroom.today, at: Time.now)
+    problem = Rungs::Problem.told(situation, numbers)
+    classroom.start_lesson(day).pose(problem, story: "#{numbers.join(' and ')}: how many?", at: at)
+  end
+
+  def token = last_response.body[/name="csrf-token" content="([^"]+)"/, 1]
+
+  # Posts with the token of the last page seen.
+  def send_form(path, htmx: false, **form)
+    @token = token || @token
+    header "HX-Request", htmx ? "true" : nil
+    post(path, form.merge(authenticity_token: @token))
+    header "HX-Request", nil
+  end
+
+  def sign_in(account, password = PASSWORD)
+    get "/account/login"
+    send_form "/account/login", email: account.email, password: password
+    get "/account"
+  end
+end
+
+RSpec.configure do |config|
+  config.include AppHelper
+  config.before { header "Host", "127.0.0.1" if respond_to?(:header) }
+end

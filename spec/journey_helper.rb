@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+require "app_helper"
+require "capybara/rspec"
+require "selenium-webdriver"
+require "axe-rspec"
+require "tmpdir"
+
+ARGUMENTS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update
+               --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion].freeze
+PROFILES = []
+
+Capybara.register_driver(:chromium) do |app|
+  profile = Dir.mktmpdir("rungs-chromium").tap { |folder| PROFILES << folder }
+  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: [*ARGUMENTS, "--user-data-dir=#{profile}", "--window-size=1280,800"])
+  options.add_option("goog:loggingPrefs", { browser: "ALL" })
+  service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
+  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service)
+end
+at_exit { PROFILES.each { |folder| FileUtils.rm_rf(folder) } }
+
+Capybara.app = APP
+Capybara.server = :puma, { Silent: true, Threads: "0:8" }
+Capybara.server_host = "127.0.0.1"
+Capybara.default_driver = :chromium
+Capybara.javascript_driver = :chromium
+Capybara.default_max_wait_time = 6
+Capybara.enable_aria_label = true
+
+# What a teacher does in the browser.
+module JourneyHelper
+  def enter(account)
+    visit "/account/login"
+    fill_in "E-mail", with: account.email
+    fill_in "Password", with: AppHelper::PASSWORD
+    click_button "Sign in"
+    expect(page).to have_css("nav.tabs")
+  end
+
+  def press(*keys) = keys.each { |key| page.driver.browser.action.send_keys(key).perform }
+  def tap_child(name) = find("[data-child][data-name='#{name}']").click
+  def tap_rung(title) = find(".bar", text: title).click
+
+  # WCAG 2.2 AA, whole page.
+  def expect_accessible = expect(page).to(be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa))
+
+  # Nothing in the browser complained: no script error, nothing stopped by the policy.
+  def complaints = page.driver.browser.logs.get(:browser).map(&:message).reject { |message| message.match?(/favicon|404|422|htmx:|ERR_INTERNET_DISCONNECTED/) }
+end
+
+RSpec.configure do |config|
+  config.include JourneyHelper, type: :feature
+  config.after(type: :feature) { expect(complaints).to eq([]) }
+end

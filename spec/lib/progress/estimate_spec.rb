@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+RSpec.describe Rungs::Progress::Estimate do
+  let(:start) { Date.new(2026, 10, 1) }
+
+  def record(rung, day: 0, help: "alone", right: true, affords: [1, 2, 3, 4, 5], fact: [5, 9])
+    Rungs::Progress::Record.new(day: start + day, rung: rung, affords: affords, fact: fact, right: right, help: help)
+  end
+
+  def estimate(records, day: records.map { |each| (each.day - start).to_i }.max) = described_class.of(records, on: start + day)
+
+  it "follows the rule of the field guide, worked by hand for one record" do
+    # s = 1..5, heard 3: r − s = 2, 1, 0, −1, −2, each over the sum of the weights of r' = 1..5 for that s.
+    weights = { -4 => 0.01, -3 => 0.01, -2 => 0.05, -1 => 0.20, 0 => 0.62, 1 => 0.11, 2 => 0.015, 3 => 0.005, 4 => 0.005 }
+    likely = (1..5).map { |s| weights[3 - s] / (1..5).sum { |r| weights[r - s] } }
+    expected = likely.map { |each| each / likely.sum }
+    Rungs::Progress::Filter.start.hear(record(3)).probabilities.zip(expected) { |got, wanted| expect(got).to be_within(1e-12).of(wanted) }
+  end
+
+  it "drifts between records as the rule says, up u(1 − v) and down v" do
+    surely = Rungs::Progress::Filter.new(probabilities: [0.0, 1.0, 0.0, 0.0, 0.0], day: start, heard: 1, rule: Rungs::Progress::Rule::DEFAULT)
+    up, down = 1 - Math.exp(-7 / 70.0), 1 - Math.exp(-7 / 500.0)
+    drifted = surely.send(:drift, 7)
+    [down, 1 - down - (up * (1 - down)), up * (1 - down), 0, 0].zip(drifted) { |wanted, got| expect(got).to be_within(1e-12).of(wanted) }
+  end
+
+  it "keeps probabilities that add up to one through any history" do
+    random = Random.new(5)
+    100.times do
+      day = 0
+      records = Array.new(30) { record([nil, 1, 2, 3, 4, 5].sample(random: random), day: day += random.rand(6), help: %w[alone prompted shown].sample(random: random), affords: [1, 2, 3, 5]) }
+      expect(Rungs::Progress::Filter.through(records).probabilities.sum).to be_within(1e-9).of(1)
+    end
+  end
+
+  it "hears nothing against making ten in a problem that does not afford it" do
+    before = Rungs::Progress::Filter.through(Array.new(6) { |day| record(4, day: day) })
+    not_afforded = before.hear(record(3, day: 6, affords: [1, 2, 3, 5]))
+    afforded = before.hear(record(3, day: 6))
+    expect(not_afforded.probabilities[3]).to be > afforded.probabilities[3]
+  end
+
+  it "lets help weigh less" do
+    alone, prompted, shown = %w[alone prompted shown].map { |help| Rungs::Progress::Filter.start.hear(record(4, help: help)).probabilities[3] }
+    expect([alone, prompted, shown]).to eq([alone, prompted, shown].sort.reverse)
+  end
+
+  it "passes over what is off the ladder, and says when not enough was heard" do
+    expect(estimate([record(nil), record(nil, day: 1)]).working).to be_nil
+    expect(estimate([record(2)]).working).to be_nil
+    expect(estimate([record(2)]).reason).to eq("Not enough heard: 1 answer, the last today.")
+    expect(described_class.of([], on: start).reason).to eq("Nothing heard yet.")
+  end
+
+  it "finds the working rung, becomes unsure in silence and never moves by it" do
+    records = Array.new(6) { |day| record(2, day: day) }
+    fresh, silent, long_silent = [5, 65, 200].map { |day| estimate(records, day: day) }
+    expect([fresh.working, silent.working]).to eq([2, 2])
+    expect(silent.confidence).to be_within(1e-9).of(fresh.confidence / 2)
+    expect(long_silent.working).to be_nil
+    expect(long_silent.reason).to include("Not enough heard: 6 answers, the last 195 days ago")
+  end
+
+  it "leaves out what happened later" do
+    records = Array.new(4) { |day| record(2, day: day) } + Array.new(4) { |day| record(5, day: 30 + day) }
+    expect(estimate(records, day: 4).working).to eq(2)
+    expect(estimate(records, day: 34).working).to eq(5)
+  end
+
+  it "takes the lower of two equally likely rungs" do
+    even = Rungs::Progress::Filter.new(probabilities: [0.0, 0.4, 0.2, 0.4, 0.0], day: start, heard: 5, rule: Rungs::Progress::Rule::DEFAULT)
+    expect(even.likeliest).to eq(2)
+  end
+
+  describe "secure" do
+    let(:solid) { Array.new(6) { |index| record(3, day: index, fact: [index % 3, 9]) } }
+
+    it "needs records alone, on different facts, on different days, mostly right" do
+      expect(estimate(solid)).to be_secure
+      expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.help = "prompted" } })).not_to be_secure
+      expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.fact = [1, 9] } })).not_to be_secure
+      expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.day = start } })).not_to be_secure
+      expect(estimate(solid.each_with_index.map { |each, index| each.dup.tap { |copy| copy.right = index > 1 } })).not_to be_secure
+    end
+
+    it "forgets what is older than six weeks, and says what is lacking" do
+      old = estimate(solid + [record(3, day: 60, fact: [2, 9])], day: 60)
+      expect(old).not_to be_secure
+      expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.fact = [1, 9] } }).reason).to include("Not yet secure: 2 more facts")
+      expect(estimate(solid).reason).to start_with("Sure (0.9").and include("6 alone in the last six weeks, 6 of them right")
+    end
+  end
+
+  it "sees an emerging rung only where it came alone, right and of late" do
+    base = Array.new(6) { |day| record(2, day: day) }
+    expect(estimate(base + [record(4, day: 6)]).emerging).to eq(4)
+    expect(estimate(base + [record(4, day: 6, help: "prompted")]).emerging).to be_nil
+    expect(estimate(base + [record(4, day: 6, right: false)]).emerging).to be_nil
+    expect(estimate(base + [record(4, day: 6), *Array.new(6) { |day| record(2, day: 31 + day) }]).emerging).to be_nil
+  end
+
+  it "shows the repertoire and how steady it is" do
+    told = estimate(Array.new(3) { |day| record(2, day: day) } + [record(4, day: 3)])
+    expect(told.repertoire).to eq([0.0, 0.75, 0.0, 0.25, 0.0])
+    expect(told.steadiness).to eq(0.75)
+    expect(described_class.of([], on: start).steadiness).to be_nil
+  end
+end
+
+RSpec.describe Rungs::Progress::Listening do
+  let(:today) { Date.new(2026, 11, 25) }
+
+  def child(name, last, records = 3) = described_class::Child.new(child: name, name: name, last: last, records: records)
+
+  it "turns to those unheard longest, then fewest records, then name, with the reason" do
+    children = [child("Ami", today), child("Bo", today - 1), child("Cy", today - 9), child("Di", nil, 0), child("Ed", today - 1, 1), child("Al", today - 1)]
+    turns = described_class.turns(children, on: today, places: 5)
+    expect(turns.map(&:name)).to eq(%w[Di Cy Ed Al Bo])
+    expect(turns.map(&:reason).first(3)).to eq(["has not been heard yet", "has not been heard for 7 school days", "has not been heard for 1 school day"])
+    expect(described_class.turns(children, on: today, places: 6).last.reason).to eq("was heard today")
+  end
+
+  it "counts Mondays to Fridays" do
+    expect(described_class.school_days(Date.new(2026, 11, 20), Date.new(2026, 11, 23))).to eq(1)
+    expect(described_class.school_days(today, today)).to eq(0)
+  end
+end
