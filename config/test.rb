@@ -2,6 +2,7 @@
 
 # What bin/test runs once everything is installed: style, then all specs with a database of their own.
 require "bundler/setup"
+require "open3"
 require_relative "cluster"
 
 LEAST_COVERED = 90
@@ -9,12 +10,13 @@ $stdout.sync = true
 
 def check(name, *command)
   puts "#{name} …"
-  system(*command) || abort("\n#{name} found something to mend.")
+  said, status = Open3.capture2e(*command)
+  abort "#{said}\n#{name} found something to mend." unless status.success?
 end
 
 if ARGV.empty?
   check("rubocop", "bundle", "exec", "rubocop", "--no-server", "--format", "quiet")
-  check("erb_lint", "bundle", "exec", "erb_lint", "--lint-all", "--format", "compact", out: File::NULL)
+  check("erb_lint", "bundle", "exec", "erb_lint", "--lint-all", "--format", "compact")
 end
 
 cluster = Cluster.new(File.expand_path("../var/test/postgres", __dir__), fast: true)

@@ -8,7 +8,7 @@ require "tmpdir"
 
 ARGUMENTS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update
                --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion].freeze
-PROFILES = []
+PROFILES = [] # rubocop:disable Style/MutableConstant
 
 Capybara.register_driver(:chromium) do |app|
   profile = Dir.mktmpdir("rungs-chromium").tap { |folder| PROFILES << folder }
@@ -45,7 +45,7 @@ module JourneyHelper
   def expect_accessible = expect(page).to(be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa))
 
   # Nothing in the browser complained: no script error, nothing stopped by the policy.
-  def complaints = page.driver.browser.logs.get(:browser).map(&:message).reject { |message| message.match?(/favicon|404|422|htmx:|ERR_INTERNET_DISCONNECTED/) }
+  def complaints = page.driver.browser.logs.get(:browser).map(&:message).grep_v(/favicon|404|422|htmx:|ERR_INTERNET_DISCONNECTED/)
 end
 
 RSpec.configure do |config|

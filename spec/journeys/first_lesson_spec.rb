@@ -124,7 +124,7 @@ RSpec.describe "A first lesson", type: :feature do
   end
 
   describe "the board" do
-    let!(:posed) { pose(room, [13, 4], situation: "take_from.result") }
+    before { pose(room, [13, 4], situation: "take_from.result") }
 
     it "shows and covers the picture, crosses out, writes the sentence when asked, and leaves, without names" do
       visit "/board/#{room.id}"
