@@ -51,5 +51,5 @@ Is there a network? Is the disk full?"
   printf '%s' "$want" > "$stamp"
 }
 
-RUNTIME_PACKAGES="ruby ruby-dev ruby-bundler build-essential libpq-dev libyaml-dev postgresql-15"
-export BUNDLE_PATH=vendor/bundle BUNDLE_GEMFILE="$PWD/Gemfile"
+RUNTIME_PACKAGES="ca-certificates ruby ruby-dev ruby-bundler build-essential libpq-dev libyaml-dev postgresql-15"
+export LANG=C.UTF-8 LC_ALL=C.UTF-8 BUNDLE_PATH=vendor/bundle BUNDLE_GEMFILE="$PWD/Gemfile"

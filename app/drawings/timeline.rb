@@ -24,7 +24,7 @@ module Drawings
 
     private
 
-    def x(day, within = 0.5) = LEFT + 24 + ((RIGHT - LEFT - 48) * ((day - @from).to_i + within - 0.5) / @span)
+    def x(day) = LEFT + 112 + ((RIGHT - LEFT - 148) * (day - @from).to_i / @span.to_f)
     def middle(rung) = TOP + ((5 - rung) * BAND) + (BAND / 2)
 
     def bands
