@@ -28,13 +28,14 @@ module Records
       Rungs::Progress::Estimate.of(heard_there.map(&:record), on: on)
     end
 
-    def heard_of(child, operation, band) = heard.fetch(Key.new(child.id, operation, band), [])
+    # Reads the whole class where that was read before, else this child only.
+    def heard_of(child, operation, band) = ((@heard && @heard[nil]) || heard(child: child)).fetch(Key.new(child.id, operation, band), [])
 
     # @return [Hash{Integer => Date}] the day each child was last heard, off the ladder too
-    def last_heard = heard.each_with_object({}) { |(key, all), last| last[key.child_id] = [last[key.child_id], all.last.record.day].compact.max }
+    def last_heard = @last_heard ||= tallies.transform_values { |tally| @classroom.today(tally[:last]) }
 
     # @return [Hash{Integer => Integer}] how many records each child has
-    def counts = heard.each_with_object(Hash.new(0)) { |(key, all), counts| counts[key.child_id] += all.size }
+    def counts = Hash.new(0).merge(tallies.transform_values { |tally| tally[:records] })
 
     # @return [Array<Rungs::Progress::Listening::Turn>] longest unheard first
     def turns(on:, places:)
@@ -44,6 +45,11 @@ module Records
     end
 
     private
+
+    def tallies
+      @tallies ||= @classroom.observations_dataset.standing.group(:child_id)
+                             .select(:child_id, Sequel.function(:max, :happened_at).as(:last), Sequel.function(:count).*.as(:records)).naked.as_hash(:child_id)
+    end
 
     COLUMNS = %i[id first_key child_id problem_id happened_at code rung move answer right used help].freeze
 

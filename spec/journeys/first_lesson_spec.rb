@@ -87,7 +87,7 @@ RSpec.describe "A first lesson", type: :feature do
     visit "/listen/#{room.id}?problem=#{posed.id}"
     expect(page).to have_css(".bar", count: 5)
     24.times { |index| press %w[a b c][index % 3], (1 + (index % 5)).to_s }
-    Timeout.timeout(10) { sleep 0.05 until room.observations_dataset.count == 24 }
+    Timeout.timeout(60) { sleep 0.1 until room.observations_dataset.count == 24 }
     expect(standing.size).to eq(24)
     expect(standing.map(&:happened_at).sort).to eq(standing.map(&:happened_at))
   end
@@ -99,7 +99,7 @@ RSpec.describe "A first lesson", type: :feature do
     3.times do |round|
       windows.each_with_index { |window, index| within_window(window) { press %w[a c][index], (round + 1).to_s, %w[a c][index] } }
     end
-    Timeout.timeout(10) { sleep 0.05 until room.observations_dataset.count >= 6 }
+    Timeout.timeout(60) { sleep 0.05 until room.observations_dataset.count >= 6 }
     expect(codes.tally.values.sum).to eq(6)
     windows.last.close
   end

@@ -12,7 +12,7 @@ module Pages
         return erb(:"listen/nothing") unless @posed
 
         @chosen = params[:child] && room.child(params[:child])
-        @margin = partial(:"listen/_children", rows: child_rows)
+        @margin = partial(:"listen/_children", rows: margin_rows(turns))
         erb :"listen/listen"
       end
 
@@ -38,8 +38,7 @@ module Pages
       helpers do
         def recorder = Records::Recorder.new(room, person)
         def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
-        def turns = @turns ||= evidence.turns(on: today, places: 3).map { |turn| turn.child.id }
-        def child_rows = margin_rows.map { |row| row.merge(next_up: turns.include?(row[:child].id) && !row[:heard]) }
+        def turns = @turns ||= evidence.turns(on: today, places: 3).map(&:child)
 
         # The fragment that htmx puts in place; a plain form gets the whole page again.
         def answer_with(observation)
@@ -47,7 +46,7 @@ module Pages
           return redirect("/listen/#{room.id}?problem=#{@posed.id}") unless htmx?
 
           @now = observation unless observation.undone
-          @changed = child_rows.select { |row| row[:child].id == observation.child_id }
+          @changed = margin_row(observation.child, turns)
           partial(:"listen/_live", observation: @now) + partial(:"listen/_out_of_band")
         end
 

@@ -20,9 +20,12 @@ module Pages
       end
 
       def margin_rows(next_up = [])
-        last = evidence.last_heard
-        wanted = next_up.map(&:id)
-        room.children.map { |child| { child: child, estimate: evidence.estimate(child, *focus, on: today), heard: last[child.id] == today, next_up: wanted.include?(child.id) } }
+        evidence.heard
+        room.children.map { |child| margin_row(child, next_up) }
+      end
+
+      def margin_row(child, next_up = [])
+        { child: child, estimate: evidence.estimate(child, *focus, on: today), heard: evidence.last_heard[child.id] == today, next_up: next_up.include?(child) }
       end
     end
   end
