@@ -14,7 +14,7 @@ module Rungs
 
     LARGEST_WHOLE = 100
 
-    attr_reader :situation, :parts, :unknown, :equation
+    attr_reader :situation, :parts, :unknown, :whole, :band
 
     # @param parts [Array<Integer>] two parts (or three, for a whole), each 0 or more, 100 together at most
     # @param unknown [Symbol] :whole, :first, :second or :both
@@ -25,8 +25,11 @@ module Rungs
       @parts = parts.dup.freeze
       @unknown = unknown
       @situation = situation && Situation::ALL.fetch(situation)
+      refuse "use whole numbers from 0 up" unless parts.all? { |part| part.is_a?(Integer) && part >= 0 }
+      @whole = parts.sum
       check
-      @equation = equation || Equation.of(self)
+      @band = Band.of(parts)
+      @equation = equation
       freeze
     end
 
@@ -55,7 +58,6 @@ module Rungs
       situation.givens.map { |letter| numbers.fetch(letter) }
     end
 
-    def whole = parts.sum
     def first = parts[0]
     def second = parts[1]
     def smaller = parts.min
@@ -66,21 +68,32 @@ module Rungs
     def add? = operation == "add"
 
     # @return [Integer] the number asked for (for :both, one of the many right ones)
-    def answer = { whole: whole, first: first, second: second, both: second }.fetch(unknown)
+    def answer
+      return whole if unknown == :whole
+
+      unknown == :first ? first : second
+    end
 
     # @return [Integer] the part that is given, where a part is sought
     def given = unknown == :first ? second : first
     def sought = whole - given
 
     # A part is missing and nothing leaves: p + □ = w, or a story told that way.
-    def missing_part? = situation ? situation.missing_part : equation.missing_part?
+    def missing_part? = situation ? situation.missing_part : !@equation.nil? && @equation.missing_part?
     def compare? = situation ? situation.compare? : false
+
+    # @return [Equation] as it was given, or as its situation is written
+    def equation = @equation || Equation.of(self)
+    def two_sided? = !@equation.nil? && @equation.two_sided?
 
     # @return [Equation] how it is written when it is solved
     def solved = unknown == :both ? equation.solve(*parts) : equation.solve(answer)
 
-    def band = Band.of(parts)
     def families = Family.of(parts)
+
+    # The same problem with other numbers: same situation, same form.
+    # @param numbers [Array<Integer>] its parts
+    def like(numbers) = Problem.new(situation: situation&.id, parts: numbers, unknown: unknown, equation: equation.like(numbers))
 
     # The fact behind it, whichever way round: 9 + 5, 5 + 9 and 14 − 9 share it within an operation.
     def fact = parts.sort
@@ -88,6 +101,12 @@ module Rungs
     # @return [Array<Strategy::Path>] every way of working it that a move of the ladder gives
     def paths = Strategy::Path.all(self)
     def affords = Strategy::Move::ALL.select { |move| move.applies?(self) }.map(&:rung).uniq.sort
+
+    # Whether a counting-on move applies; asked often, so worked out without the moves.
+    def affords_counting_on? = add? ? second.positive? : whole.positive?
+
+    # The first number that is read in it.
+    def leading_number = (equation.left + equation.right).find(&:number).number
 
     def ==(other) = other.is_a?(Problem) && identity == other.identity
     alias eql? ==
@@ -99,7 +118,6 @@ module Rungs
 
     def check
       refuse "a problem needs two numbers, or three for a whole" unless [2, 3].include?(parts.size)
-      refuse "use whole numbers from 0 up" unless parts.all? { |part| part.is_a?(Integer) && part >= 0 }
       refuse "#{parts.join(' + ')} is more than #{LARGEST_WHOLE}" if whole > LARGEST_WHOLE
       refuse "with three parts, ask for the whole" if parts.size == 3 && unknown != :whole
       return if %i[whole first second both].include?(unknown)

@@ -72,12 +72,13 @@ module Rungs
       def initialize(left, right)
         @left = left.map(&:freeze).freeze
         @right = right.map(&:freeze).freeze
+        @two_sided = left.size > 1 && right.size > 1 && boxes.size == 1
         freeze
       end
 
       def boxes = (left + right).select(&:box?)
       def true_or_false? = boxes.empty?
-      def two_sided? = boxes.size == 1 && left.size > 1 && right.size > 1
+      def two_sided? = @two_sided
       def missing_part? = !true_or_false? && !two_sided? && sum_side.size > 1 && sum_side.all? { |t| t.sign == "+" } && sum_side.any?(&:box?)
 
       # @return [Boolean] whether both sides are equal
@@ -106,6 +107,16 @@ module Rungs
         numbers = [answer] if numbers.empty?
         fill = ->(terms) { terms.map { |term| term.box? ? Term.new(sign: term.sign, number: numbers.shift) : term } }
         Equation.new(fill.call(left), fill.call(right))
+      end
+
+      # The same form with other numbers.
+      # @param parts [Array<Integer>] as of the problem it asks
+      def like(parts)
+        roles = difference? ? [parts.sum, parts[0]] : parts
+        rest = difference? ? [parts[1]] : away_numbers(parts)
+        refill = ->(terms, numbers) { terms.zip(numbers).map { |term, number| Term.new(sign: term.sign, number: term.box? ? nil : number) } }
+        sides = [refill.call(sum_side, roles), refill.call(other_side, rest)]
+        Equation.new(*(sum_side.equal?(left) ? sides : sides.reverse))
       end
 
       # @return [Problem] what it asks, read as section 3.1 of the field guide reads it
@@ -143,6 +154,16 @@ module Rungs
         return left.any?(&:box?) ? left : right if two_sided?
 
         left.size >= right.size ? left : right
+      end
+
+      def difference? = sum_side.size == 2 && sum_side[1].sign == "−"
+
+      # The numbers across the equals sign: the whole, or for two sums another pair that makes it.
+      def away_numbers(parts)
+        return [parts.sum] unless two_sided?
+
+        other = (1...parts.sum).find { |number| !parts.include?(number) && Band.of([parts.sum - number, number]) == Band.of(parts) } || 0
+        [parts.sum - other, other]
       end
 
       def other_side = sum_side.equal?(left) ? right : left

@@ -26,6 +26,8 @@ module Rungs
         freeze
       end
 
+      def self.work(counts:, recalls:, splits:) = (counts * COUNT) + (recalls * RECALL) + (splits * SPLIT)
+
       def self.all(problem) = Move::ALL.filter_map { |move| move.path(problem) }
 
       # @return [Path, nil] the least work at one rung (1..5); nil where the problem does not afford it
@@ -35,7 +37,7 @@ module Rungs
       def self.usual(problem, level) = all(problem).select { |path| path.rung == level }.min_by { |path| [path.move.usual ? 0 : 1, path.work] }
 
       def rung = move.rung
-      def work = (counts * COUNT) + (recalls * RECALL) + (splits * SPLIT)
+      def work = Path.work(counts: counts, recalls: recalls, splits: splits)
 
       def to_h
         { rung: move.rung_id, move: move.id, counts: counts, recalls: recalls, splits: splits, work: work,

@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+RSpec.describe Rungs::Slip do
+  forms = [->(p, q) { "#{p} + #{q} = ?" }, ->(p, q) { "#{p + q} - #{p} = ?" }, ->(p, q) { "#{p} + ? = #{p + q}" }, ->(p, q) { "#{p + q} - ? = #{q}" }, ->(p, q) { "? + #{q} = #{p + q}" }]
+
+  def diagnose(text, answer, rung = nil) = Rungs::Slip::Diagnosis.new(problem(text), answer, rung: rung)
+  def ids(...) = diagnose(...).slips.map(&:id)
+
+  forms.each_with_index do |form, index|
+    it "finds every slip by its own answer, and explains no right answer, form #{index + 1}, every fact to 20" do
+      pairs_to(20).each do |p, q|
+        problem = problem(form.call(p, q))
+        expect(described_class::Diagnosis.new(problem, problem.answer).slips).to be_empty
+        described_class.for(problem).each do |slip|
+          slip.answers(problem).compact.each do |answer|
+            matches = described_class::Diagnosis.new(problem, answer).slips
+            expect(matches.map(&:slip)).to include(slip)
+            expect(matches.sum(&:share)).to be_within(1e-9).of(1)
+            expect(matches.map(&:share)).to eq(matches.map(&:share).sort.reverse)
+            expect([answer.negative?, answer == problem.answer]).to eq([false, false])
+          end
+        end
+      end
+    end
+  end
+
+  it "says for each slip why and what to ask, once each" do
+    expect(described_class::ALL.map { |slip| [slip.table, slip.id] }.uniq.size).to eq(described_class::ALL.size)
+    pairs_to(20).each do |p, q|
+      [problem("#{p} + #{q} = ?"), problem("#{p + q} - #{p} = ?")].each do |each|
+        described_class.for(each).each { |slip| slip.answers(each).compact.each { |answer| expect([slip.why(each, answer), slip.asks]).to all(match(/\A.+[.?]\z/)) } }
+      end
+    end
+  end
+
+  it "knows the slips of adding" do
+    expect(ids("9 + 5 = ?", 13)).to eq(%w[start_counted one_short])
+    expect(ids("9 + 5 = ?", 15)).to eq(%w[one_over kept_whole_addend])
+    expect(ids("9 + 5 = ?", 10)).to eq(%w[stopped_at_ten doubled next_number])
+    expect(ids("9 + 5 = ?", 95)).to eq(%w[stuck_together])
+    expect(ids("9 + 5 = ?", 41)).to eq(%w[teen_turned])
+    expect(ids("7 + 0 = ?", 8)).to eq(%w[one_over zero_adds_one])
+    expect(ids("7 + 0 = ?", 70)).to eq(%w[stuck_together zero_appended])
+    expect(ids("7 + 0 = ?", 0)).to eq(%w[said_addend zero_wipes])
+    expect(ids("28 + 5 = ?", 23)).to eq(%w[swapped_operation no_carry])
+    expect(ids("23 + 4 = ?", 63)).to eq(%w[ones_to_tens])
+    expect(ids("9 + 5 = ?", 77)).to be_empty
+  end
+
+  it "knows the slips of the other tables" do
+    expect(ids("14 - 5 = ?", 11)).to eq(%w[wrong_side_of_ten smaller_from_larger])
+    expect(ids("14 - 5 = ?", 10)).to eq(%w[start_counted one_over stopped_at_ten])
+    expect(ids("14 - 5 = ?", 19)).to eq(%w[added_instead])
+    expect(ids("6 - 0 = ?", 0)).to eq(%w[said_taken zero_takes_all])
+    expect(ids("6 - 6 = ?", 6)).to eq(%w[all_gone_kept said_taken said_whole])
+    expect(ids("5 + ? = 14", 19)).to eq(%w[added_shown])
+    expect(ids("5 + ? = 14", 14)).to eq(%w[gave_total])
+    expect(ids("8 + 4 = ? + 5", 12)).to eq(%w[answer_next])
+    expect(ids("8 + 4 = ? + 5", 17)).to eq(%w[added_all])
+    expect(ids("? + 5 = 8 + 4", 5)).to eq(%w[repeated_given])
+    expect(ids("? + 7 = 17", 1)).to eq(%w[digits_as_ones])
+  end
+
+  it "drops slips of another strategy than the one recorded, and divides the rest anew" do
+    expect(ids("9 + 5 = ?", 13, "count_on")).to eq(%w[start_counted])
+    expect(ids("9 + 5 = ?", 13, "count_all")).to eq(%w[one_short])
+    expect(ids("9 + 5 = ?", 13, "unseen")).to eq(%w[start_counted one_short])
+    expect(diagnose("9 + 5 = ?", 13).slips.map { |match| match.share.round(3) }).to eq([0.615, 0.385])
+    expect { diagnose("9 + 5 = ?", 13, "fly") }.to raise_error(Rungs::Error::Unknown)
+  end
+
+  describe described_class::Probe do
+    it "tells at least two of the slips apart, in the same band and form, and is never the problem just used" do
+      forms = [->(p, q) { "#{p} + #{q} = ?" }, ->(p, q) { "#{p + q} - #{p} = ?" }, ->(p, q) { "#{p} + ? = #{p + q}" }]
+      forms.product(pairs_to(18).select { |pair| pair.sum >= 3 }.sample(60, random: Random.new(3))).each do |form, (p, q)|
+        problem = problem(form.call(p, q))
+        Rungs::Slip.for(problem).flat_map { |slip| slip.answers(problem).compact }.uniq.each do |answer|
+          diagnosis = Rungs::Slip::Diagnosis.new(problem, answer)
+          probe = diagnosis.probe
+          next unless probe
+
+          expect(probe.predicts.values.uniq.size).to be >= 2
+          expect([probe.problem.band, probe.problem.unknown, probe.problem.equation.left.size]).to eq([problem.band, problem.unknown, problem.equation.left.size])
+          expect(probe.problem).not_to eq(problem)
+          expect(probe.predicts.keys).to match_array(diagnosis.slips.map(&:id))
+        end
+      end
+    end
+
+    it "is the best there is, smallest whole first, by trying them all" do
+      diagnosis = diagnose("9 + 5 = ?", 15)
+      all = described_class.candidates(diagnosis.problem).map { |each| described_class.new(each, diagnosis.slips) }
+      best = all.map(&:information).max
+      smallest = all.select { |probe| (probe.information - best).abs < 1e-9 }.min_by { |probe| [probe.problem.whole, probe.problem.first] }
+      expect(diagnosis.probe.problem).to eq(smallest.problem)
+      expect(diagnosis.probe.to_h).to eq(problem: "3 + 8 = □", predicts: { "one_over" => 12, "kept_whole_addend" => 13 })
+    end
+
+    it "is none where the slips agree everywhere, or only one fits" do
+      expect(diagnose("9 + 5 = ?", 13).probe).to be_nil
+      expect(diagnose("9 + 5 = ?", 41).probe).to be_nil
+    end
+
+    it "looks a second time at one slip with a problem on which it shows" do
+      match = diagnose("9 + 5 = ?", 13, "count_on").slips.first
+      again = described_class.second_look(problem("9 + 5 = ?"), match)
+      expect(again.band).to eq("bridge")
+      expect(match.slip.predict(again, match.place)).not_to eq(again.answer)
+    end
+  end
+end

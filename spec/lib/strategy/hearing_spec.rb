@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+RSpec.describe Rungs::Strategy::Hearing do
+  def hear(text, numbers, seconds: nil) = described_class.of(problem(text), numbers, seconds: seconds)
+  def best(...) = hear(...).first.then { |candidate| [candidate.move, candidate.slip, candidate.answer] }
+
+  let(:facts) { pairs_to(20).flat_map { |p, q| [problem("#{p} + #{q} = ?"), problem("#{p + q} - #{p} = ?"), problem("#{p} + ? = #{p + q}")] } }
+
+  it "hears every count on of every fact to 20 as the move it is, with and without the start" do
+    facts.each do |problem|
+      problem.paths.select { |path| path.rung == 2 && path.landings.size > 2 }.each do |path|
+        [path.landings, path.landings.drop(1)].reject { |heard| heard.size < 2 }.each do |heard|
+          found = described_class.of(problem, heard).find { |each| each.move == path.move.id && each.slip.nil? }
+          expect(found).not_to be_nil, "#{problem}: #{heard} should be #{path.move.id}"
+          expect(found.answer).to eq(problem.answer)
+        end
+      end
+    end
+  end
+
+  it "hears a start that was counted in every fact to 20" do
+    pairs_to(20).select { |p, q| q >= 2 && p >= 2 && q != p + 1 }.each do |p, q|
+      expect(hear("#{p} + #{q} = ?", [*p...(p + q)]).map { |each| [each.slip, each.answer] }).to include(["start_counted", p + q - 1])
+      expect(hear("#{p + q} - #{q} = ?", (p + q).downto(p + 1).to_a).map { |each| [each.slip, each.answer] }).to include(["start_counted", p + 1])
+    end
+  end
+
+  it "hears every way through ten by its landings" do
+    facts.select { |problem| problem.band == "bridge" }.each do |problem|
+      problem.paths.select { |path| path.rung == 4 }.each do |path|
+        expect(described_class.of(problem, path.landings).map(&:move)).to include(path.move.id)
+      end
+    end
+  end
+
+  it "hears the counts of objects" do
+    expect(best("4 + 3 = ?", [*1..4, *1..3, *1..7])).to eq(["all_objects", nil, 7])
+    expect(best("4 + 3 = ?", [*1..7])).to eq(["all_objects", nil, 7])
+    expect(best("4 + 3 = ?", [*1..6])).to eq(["all_objects", "miscount", 6])
+    expect(best("4 + 3 = ?", [1, 2, 3, 4, 4, 5, 6])).to eq(["all_objects", "miscount", 6])
+    expect(best("8 - 3 = ?", [*1..8, *1..3, *1..5])).to eq(["all_remove", nil, 5])
+    expect(best("3 + ? = 5", [*1..3, *1..2])).to eq(["all_build_up", nil, 2])
+  end
+
+  it "hears examples of the field guide" do
+    expect(best("9 + 5 = ?", [9, 10, 11, 12, 13])).to eq(["on_first", "start_counted", 13])
+    expect(best("2 + 9 = ?", [10, 11])).to eq(["on_larger", nil, 11])
+    expect(best("9 + 5 = ?", [10, 11, 13, 14, 15])).to eq(["on_first", "miscount", 15])
+    expect(best("9 + 5 = ?", [10, 11, 11, 12, 13])).to eq(["on_first", "miscount", 13])
+    expect(best("9 + 5 = ?", [6, 7, 8, 9, 10, 11, 12, 13, 14])).to eq(["on_first", nil, 14])
+    expect(best("14 - 5 = ?", [13, 12, 11, 10, 9])).to eq(["back_from", nil, 9])
+    expect(best("14 - 9 = ?", [13, 12, 11, 10, 9])).to eq(["back_to", nil, 5])
+    expect(best("5 + ? = 8", [6, 7, 8])).to eq(["up_to", nil, 3])
+    expect(best("30 + 20 = ?", [40, 50])).to eq(["skip", nil, 50])
+    expect(best("6 + 7 = ?", [12, 13])).to eq(["near_double", nil, 13])
+    expect(best("9 + 5 = ?", [9, 10, 14])).to eq(["up_through_ten", nil, 14])
+  end
+
+  it "takes a lone answer as known only when it came within three seconds" do
+    expect(hear("9 + 5 = ?", [14], seconds: 2).map(&:rung)).to eq(%w[known_fact])
+    expect(hear("9 + 5 = ?", [14], seconds: 3.5).map(&:rung)).to eq(%w[unseen])
+    expect(hear("9 + 5 = ?", [14]).map(&:rung)).to eq(%w[unseen known_fact])
+  end
+
+  it "always says something, with confidences that add up to one, and records nothing by itself" do
+    random = Random.new(8)
+    200.times do
+      problem = facts.sample(random: random)
+      candidates = described_class.of(problem, Array.new(1 + random.rand(6)) { random.rand(21) })
+      expect(candidates).not_to be_empty
+      expect(candidates.sum(&:confidence)).to be_within(0.01).of(1)
+      expect(candidates.map(&:confidence)).to eq(candidates.map(&:confidence).sort.reverse)
+    end
+    expect(hear("9 + 5 = ?", [77, 3]).map(&:rung)).to eq(%w[unseen])
+    expect { hear("9 + 5 = ?", []) }.to raise_error(Rungs::Error::Unreadable)
+  end
+end
+
+RSpec.describe Rungs::Strategy::Pull do
+  def pull(text) = described_class.new(problem(text))
+
+  it "is the rungs by their work, as the paths give it" do
+    problems_to(20).sample(300, random: Random.new(1)).each do |each|
+      wanted = each.paths.reject { |path| path.rung == 5 }.group_by(&:rung).map { |rung, paths| [paths.map(&:work).min, rung] }.sort
+      expect(described_class.new(each).steps.map { |step| [step.work, step.rung] }).to eq(wanted)
+    end
+  end
+
+  it "tells what 2 + 9, 9 + 5 and 6 + 7 invite, and by how much" do
+    expect([pull("2 + 9 = ?").rung, pull("2 + 9 = ?").saves]).to eq([2, 20])
+    expect([pull("9 + 4 = ?").rung, pull("8 + 6 = ?").rung, pull("6 + 7 = ?").rung]).to eq([2, 3, 3])
+    expect([pull("9 + 6 = ?").rung, pull("9 + 6 = ?").saves]).to eq([4, 1.0])
+    expect([pull("9 + 5 = ?").rung, pull("0 + 0 = ?").rung, pull("0 + 0 = ?").saves]).to eq([3, 1, nil])
+  end
+
+  it "answers for the whole square at once" do
+    square = Rungs::Strategy::Square.new(10)
+    expect(square.cells.size).to eq(121)
+    expect(square.at(9, 5)).to have_attributes(p: 9, q: 5, rung: pull("9 + 5 = ?").rung, saves: pull("9 + 5 = ?").saves)
+    expect(Rungs::Strategy::Square.new(10, unknown: :second).at(5, 9).rung).to eq(pull("14 - 5 = ?").rung)
+  end
+end
