@@ -51,9 +51,7 @@ module Records
       details = details.merge(used: Sequel.pg_array(details[:used], :text)) if details.key?(:used)
       return details unless details.key?(:answer)
 
-      said, problem = details[:answer], posed.problem
-      right = said.nil? || (problem.unknown == :both ? said.between?(0, problem.whole) : said == problem.answer)
-      { right: right }.merge(details)
+      { right: details[:answer].nil? || posed.problem.right?(details[:answer]) }.merge(details)
     end
 
     # The first version is locked while the newest is replaced, so that two corrections at once are both kept.

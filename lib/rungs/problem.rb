@@ -10,7 +10,7 @@ module Rungs
   # compare the first is the smaller set and the second the difference; the whole is the bigger set.
   # Source: field guide 3.1.
   class Problem
-    Rungs.shelve self, :Band, :Equation, :Family, :Pool, :Situation, :Story, :Template, :Wording
+    Rungs.shelve self, :Band, :Equation, :Family, :NumberSets, :Pool, :Reading, :Situation, :Story, :Template, :Wording
 
     LARGEST_WHOLE = 100
 
@@ -45,7 +45,7 @@ module Rungs
 
       whole = given["W"]
       first = given["F"] || (given["S"] ? whole - given["S"] : whole / 2)
-      parts = [first, given["S"] || (whole - first), *given["T"]]
+      parts = form.open ? [first] * 3 : [first, given["S"] || (whole - first), *given["T"]]
       raise Error::NotAProblem, "#{whole} is less than #{given.except('W').values.first}: the whole must be at least as big as its part" if parts.min.negative?
       raise Error::NotAProblem, "these numbers leave no difference to compare" unless form.tells?(parts)
 
@@ -87,7 +87,17 @@ module Rungs
     def two_sided? = !@equation.nil? && @equation.two_sided?
 
     # @return [Equation] how it is written when it is solved
-    def solved = unknown == :both ? equation.solve(*parts) : equation.solve(answer)
+    def solved = many_answers? ? equation.solve(*parts, whole) : equation.solve(answer)
+
+    # Many numbers are right: both parts are sought, or the story is open.
+    def many_answers? = unknown == :both || (situation ? situation.open : false)
+
+    # @param said [Integer] a child's answer
+    def right?(said)
+      return said == answer unless many_answers?
+
+      unknown == :both ? said.between?(0, whole) : said >= 0
+    end
 
     def families = Family.of(parts)
 

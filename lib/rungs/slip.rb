@@ -48,7 +48,7 @@ module Rungs
     def why(problem, answer) = @why.call(problem, answer)
 
     ALL = Tables.entries.map { |entry| new(**entry) }.freeze
-    BY_TABLES = {}.compare_by_identity # rubocop:disable Style/MutableConstant
+    BY_TABLES = {}.compare_by_identity
     private_constant :BY_TABLES
 
     # @param problem [Problem]

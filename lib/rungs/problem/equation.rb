@@ -59,7 +59,7 @@ module Rungs
 
       def self.of(problem)
         form = problem.situation ? problem.situation.form : BARE.fetch(problem.unknown)
-        form = "F + S + T = □" if problem.parts.size == 3
+        form = "F + S + T = □" if problem.situation.nil? && problem.parts.size == 3
         numbers = { "F" => problem.first, "S" => problem.second, "T" => problem.parts[2], "W" => problem.whole }
         new(*form.split("=").map { |side| fill_side(side, numbers) })
       end

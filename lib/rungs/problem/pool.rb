@@ -25,7 +25,7 @@ module Rungs
 
       # @return [Array<Problem>] every one of them, both ways round
       def problems
-        @problems ||= @band.pairs.select { |pair| fits?(pair) }.map { |pair| Problem.new(situation: situation.id, parts: pair, unknown: situation.unknown) }
+        @problems ||= tuples.select { |parts| fits?(parts) }.map { |parts| Problem.new(situation: situation.id, parts: parts, unknown: situation.unknown) }
       end
 
       # @return [Integer] how many different ones there are
@@ -46,13 +46,24 @@ module Rungs
       # What makes two problems one. A sum is the same either way round unless turning round is the point; in a
       # difference, 12 − 5 is not 12 − 7.
       def key(problem)
-        problem.add? && !@turned ? [problem.operation, problem.fact] : [problem.operation, problem.whole, problem.given]
+        return [problem.operation, @turned ? problem.parts : problem.fact] if problem.add? || problem.unknown == :both
+
+        [problem.operation, problem.whole, problem.given]
       end
 
       private
 
-      def fits?(pair)
-        situation.tells?(pair) && (@zero || pair.min.positive?) && (family.nil? || family.fits?(pair))
+      # Two parts, or three; an open story gives one number, which all three of its example share.
+      def tuples
+        return @band.pairs if situation.sizes == [2]
+        return (1..@band.largest / 3).map { |each| [each] * 3 }.select { |parts| Band.of(parts) == @band.id } if situation.open
+
+        counts = (0..@band.largest).to_a
+        counts.product(counts).flat_map { |one, two| (0..(@band.largest - one - two)).map { |three| [one, two, three] } }.select { |parts| Band.of(parts) == @band.id }
+      end
+
+      def fits?(parts)
+        situation.tells?(parts) && (@zero || parts.min.positive?) && (family.nil? || family.fits?(parts))
       end
 
       # Takes them in order, but one that the problem before gives away (12 − 7 after 12 − 5) waits its turn.

@@ -4,12 +4,12 @@ module Rungs
   class Problem
     # What happens in a story and what is asked (field guide 3.1).
     #
-    # form: how it is written as an equation, F and S being the first and second part, W the whole, □ the
+    # open: many plans are right; its parts are one of them. form: how it is written as an equation, F and S being the first and second part, W the whole, □ the
     # unknown. missing_part: a part is sought and nothing leaves, so that it can be built up to.
     class Situation
-      attr_reader :id, :title, :unknown, :form, :missing_part, :first_year, :sizes
+      attr_reader :id, :title, :unknown, :form, :missing_part, :first_year, :sizes, :open
 
-      def initialize(id:, title:, unknown:, form:, missing_part: false, first_year: false, sizes: [2])
+      def initialize(id:, title:, unknown:, form:, missing_part: false, first_year: false, sizes: [2], open: false)
         @id = id
         @title = title
         @unknown = unknown
@@ -17,14 +17,15 @@ module Rungs
         @missing_part = missing_part
         @first_year = first_year
         @sizes = sizes
+        @open = open
         freeze
       end
 
       def compare? = id.start_with?("compare.")
       def operation = unknown == :whole ? "add" : "subtract"
 
-      # @return [Array<String>] the letters of the numbers it gives: ["W", "F"]
-      def givens = form.scan(/[WFST]/)
+      # @return [Array<String>] the letters of the numbers it gives: ["W", "F"]; an open one gives how many plan
+      def givens = open ? ["F"] : form.scan(/[WFST]/)
 
       # What each number is in the story: W at first, F what leaves.
       NUMBERS = {
@@ -32,7 +33,7 @@ module Rungs
         "take_from" => { "W" => "at first", "F" => "leave", "S" => "are left" },
         "together" => { "F" => "of one kind", "S" => "of the other", "T" => "of the third", "W" => "in all" },
         "compare" => { "F" => "in the smaller set", "S" => "is the difference", "W" => "in the bigger set" },
-        "plan_for_it" => { "F" => "of one kind", "S" => "of the other", "T" => "of the third", "W" => "in all" }
+        "plan_for_it" => { "F" => "children plan" }
       }.freeze
 
       # @return [Array<String>] what each of its given numbers is, in order
@@ -58,7 +59,7 @@ module Rungs
         { id: "compare.smaller.more", title: "“more” is said, the smaller is asked", unknown: :first, form: "W − S = □" },
         { id: "compare.smaller.fewer", title: "so many fewer: how big is the smaller?", unknown: :first, form: "W − S = □" },
         { id: "together.three", title: "three kinds together: how many in all?", unknown: :whole, form: "F + S + T = □", sizes: [3] },
-        { id: "plan_for_it", title: "plan for it: choose, list and find the total", unknown: :whole, form: "F + S + T = □", sizes: [3] }
+        { id: "plan_for_it", title: "plan for it: choose, list and find the total", unknown: :whole, form: "□ + □ + □ = □", sizes: [3], open: true }
       ].map { |entry| new(**entry) })
     end
   end

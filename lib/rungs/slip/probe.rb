@@ -19,7 +19,7 @@ module Rungs
       # @param match [Diagnosis::Match]
       # @return [Problem, nil]
       def self.second_look(problem, match)
-        shown = candidates(problem).select { |each| match.slip.predict(each, match.place) != each.answer }
+        shown = candidates(problem).reject { |each| match.slip.predict(each, match.place) == each.answer }
         shown.min_by do |each|
           said = match.slip.predict(each, match.place)
           [Slip.for(each).count { |slip| slip.fits?(match.slip.rungs.first) && slip.place_of(said, each) }, each.whole, each.leading_number]

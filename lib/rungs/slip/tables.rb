@@ -10,11 +10,12 @@ module Rungs
 
       module_function
 
-      KINDS = { two_sided: %w[two_sided].freeze, whole: %w[whole].freeze, missing: %w[missing].freeze, part: %w[part].freeze,
+      KINDS = { none: [].freeze, teens: %w[teens].freeze, two_sided: %w[two_sided].freeze, whole: %w[whole].freeze, missing: %w[missing].freeze, part: %w[part].freeze,
                 missing_teens: %w[missing teens].freeze, part_teens: %w[part teens].freeze }.freeze
 
       # @return [Array<String>]
       def of(problem)
+        return KINDS[problem.band == "teens" ? :teens : :none] if problem.many_answers?
         return KINDS[:two_sided] if problem.two_sided?
         return KINDS[:whole] if problem.add?
         return KINDS[problem.missing_part? ? :missing_teens : :part_teens] if problem.band == "teens"

@@ -91,7 +91,10 @@ module Rungs
         move = path.move.id
         return [candidate(move, 1.0, "from #{start}, which was not said again, to #{words.last}")] if heard == words
         return [candidate(move, 0.9, "from #{start} to #{words.last} in #{words.size == 1 ? 'one step' : "#{words.size} steps"}")] if heard == path.landings
-        return [candidate(move, 0.8, "#{start} was counted as the first step, so it ended one short", slip: "start_counted", answer: said_by_start_counter(path))] if heard.size > 1 && heard == path.landings[0...-1]
+        if heard.size > 1 && heard == path.landings[0...-1]
+          return [candidate(move, 0.8, "#{start} was counted as the first step, so it ended one short", slip: "start_counted",
+                                                                                                        answer: said_by_start_counter(path))]
+        end
 
         miscounted(path, start, words)
       end
@@ -109,7 +112,7 @@ module Rungs
         return [] unless odd.size == 1 && [0, step * 2].include?(odd.first) && (heard.last - words.last).abs <= step.abs
 
         [candidate(path.move.id, 0.5, odd.first.zero? ? "one number was said twice" : "one number was skipped", slip: "miscount",
-                                                answer: %w[back_to up_to].include?(path.move.id) ? steps.size : heard.last)]
+                                                                                                                answer: %w[back_to up_to].include?(path.move.id) ? steps.size : heard.last)]
       end
 
       # Counting on from the second number, though it is the smaller.

@@ -41,7 +41,7 @@ RSpec.describe Rungs::Slip do
     expect(ids("9 + 5 = ?", 41)).to eq(%w[teen_turned])
     expect(ids("7 + 0 = ?", 8)).to eq(%w[one_over zero_adds_one])
     expect(ids("7 + 0 = ?", 70)).to eq(%w[stuck_together zero_appended])
-    expect(ids("7 + 0 = ?", 0)).to eq(%w[said_addend zero_wipes])
+    expect(ids("7 + 0 = ?", 0)).to eq(%w[said_addend doubled zero_wipes])
     expect(ids("28 + 5 = ?", 23)).to eq(%w[swapped_operation no_carry])
     expect(ids("23 + 4 = ?", 63)).to eq(%w[ones_to_tens])
     expect(ids("9 + 5 = ?", 77)).to be_empty

@@ -7,15 +7,16 @@ RSpec.describe Rungs::Strategy::Hearing do
   let(:facts) { pairs_to(20).flat_map { |p, q| [problem("#{p} + #{q} = ?"), problem("#{p + q} - #{p} = ?"), problem("#{p} + ? = #{p + q}")] } }
 
   it "hears every count on of every fact to 20 as the move it is, with and without the start" do
+    missed = []
     facts.each do |problem|
       problem.paths.select { |path| path.rung == 2 && path.landings.size > 2 }.each do |path|
         [path.landings, path.landings.drop(1)].reject { |heard| heard.size < 2 }.each do |heard|
-          found = described_class.of(problem, heard).find { |each| each.move == path.move.id && each.slip.nil? }
-          expect(found).not_to be_nil, "#{problem}: #{heard} should be #{path.move.id}"
-          expect(found.answer).to eq(problem.answer)
+          found = described_class.of(problem, heard).any? { |each| each.move == path.move.id && each.slip.nil? && each.answer == problem.answer }
+          missed << "#{problem}: #{heard} should be #{path.move.id}" unless found
         end
       end
     end
+    expect(missed).to be_empty
   end
 
   it "hears a start that was counted in every fact to 20" do

@@ -38,7 +38,13 @@ module Rungs
           why: ->(problem, _) { "Went back to ten and forgot the other #{problem.given - (problem.whole - 10)}." },
           asks: "You went back to ten. Have you taken all of it away?" },
         { id: "smaller_from_larger", prior: 4,
-          answers: ->(problem) { problem.whole >= 10 ? problem.whole.digits.zip(problem.given.digits).map { |top, below| (top - below.to_i).abs }.each_with_index.sum { |digit, place| digit * (10**place) } : nil },
+          answers: lambda { |problem|
+  if problem.whole >= 10
+    problem.whole.digits.zip(problem.given.digits).map do |top, below|
+    (top - below.to_i).abs
+  end.each_with_index.sum { |digit, place| digit * (10**place) }
+  end
+},
           why: ->(*) { "In each place the smaller digit was taken from the larger, whichever stood on top." },
           asks: "Show me the number with tens and ones. Which ones can you take away?" },
         { id: "zero_takes_one", prior: 3,

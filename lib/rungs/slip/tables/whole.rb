@@ -26,7 +26,7 @@ module Rungs
           why: ->(problem, answer) { "Taken away instead of put together: #{problem.larger} − #{problem.smaller} is #{answer}." },
           asks: "Did some come or did some go? Show me with counters." },
         { id: "said_addend", prior: 4,
-          answers: ->(problem) { problem.parts },
+          answers: lambda(&:parts),
           why: ->(_, answer) { "One of the numbers of the problem was said again: #{answer}." },
           asks: "What does that number tell us? And what are we looking for?" },
         { id: "next_number", prior: 2,
