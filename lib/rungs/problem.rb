@@ -112,6 +112,15 @@ module Rungs
     def paths = Strategy::Path.all(self)
     def affords = Strategy::Move::ALL.select { |move| move.applies?(self) }.map(&:rung).uniq.sort
 
+    # What a picture can show of it without giving the answer away: both parts of a sum, the whole where some leave, the
+    # part that is given where one is missing.
+    # @return [Array<Integer>]
+    def shown_parts
+      return parts if add?
+
+      missing_part? ? [given] : [whole]
+    end
+
     # Whether a counting-on move applies; asked often, so worked out without the moves.
     def affords_counting_on? = add? ? second.positive? : whole.positive?
 

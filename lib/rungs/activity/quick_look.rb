@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # A picture shown for a moment, then covered: how many, and how did you see it? (field guide 8)
+    #
+    #   QuickLook.set(to: 10, count: 8, random: Random.new(3)).map(&:number)
+    class QuickLook
+      # How each arrangement shows a number; nil where it cannot.
+      ARRANGEMENTS = {
+        **Picture::Dots::ARRANGEMENTS.to_h { |name| [name, ->(number, random) { Picture::Dots.arranged(name, number, random: random) }] },
+        "frame" => ->(number, _) { Picture::Frame.new([number]) if number <= 20 },
+        "frame_pairs" => ->(number, _) { Picture::Frame.new([number], fill: :pairs) if number <= 20 },
+        "rack" => ->(number, _) { Picture::Rack.new(number <= 10 ? [number] : [10, number - 10]) if number <= 20 },
+        "fingers" => ->(number, _) { Picture::Fingers.new([number]) if number <= 10 }
+      }.freeze
+
+      attr_reader :number, :arrangement, :picture
+
+      # @param to [Integer] the largest number, 1 to 20
+      # @param count [Integer] how many looks
+      # @param random [Random]
+      # @param from [Integer] the smallest; 0 is possible
+      # @param arrangements [Array<String>] to choose from
+      # @return [Array<QuickLook>] no two neighbours with the same number
+      # @raise [Error] for a range or an arrangement there is not
+      def self.set(to:, random:, count: 8, from: 0, arrangements: ARRANGEMENTS.keys)
+        raise Error::NotAProblem, "quick looks show 0 to 20; give a range with at least two numbers in it" unless from.between?(0, 19) && to.between?(from + 1, 20)
+
+        unknown = arrangements - ARRANGEMENTS.keys
+        raise Error::Unknown, "there is no arrangement “#{unknown.first}”; there are #{ARRANGEMENTS.keys.join(', ')}" if unknown.any? || arrangements.empty?
+
+        choices = choices(from, to, arrangements)
+        raise Error::TooMany, "#{arrangements.join(', ')} can show only #{choices.size} of the numbers #{from} to #{to}; two are needed" if choices.size < 2
+
+        draw(choices, count, random)
+      end
+
+      # Every number with the arrangements that can show it.
+      def self.choices(from, to, arrangements)
+        (from..to).to_h { |number| [number, arrangements.select { |name| ARRANGEMENTS[name].call(number, Random.new(1)) }] }.reject { |_, names| names.empty? }
+      end
+
+      def self.draw(choices, count, random)
+        (1..count).each_with_object([]) do |_, looks|
+          number = choices.keys.reject { |each| looks.last && looks.last.number == each }.sample(random: random)
+          names = choices[number]
+          names = names.reject { |name| looks.last && looks.last.arrangement == name } if names.size > 1
+          name = names.sample(random: random)
+          looks << new(number, name, ARRANGEMENTS[name].call(number, random))
+        end
+      end
+      private_class_method :choices, :draw
+
+      def initialize(number, arrangement, picture)
+        @number = number
+        @arrangement = arrangement
+        @picture = picture
+        freeze
+      end
+
+      def to_h = { number: number, arrangement: arrangement, ways: picture.ways.map(&:text), alt: picture.layout.alt }
+    end
+  end
+end

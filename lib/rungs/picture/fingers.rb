@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Picture
+    # Two hands, 0 to 10, five-and-some: the first hand fills before the second, thumbs inward.
+    class Fingers
+      include Kind
+
+      # How high each finger stands, from the little finger to the thumb, in units.
+      HEIGHTS = [1.5, 2.0, 2.2, 2.0, 1.3].freeze
+
+      def self.of(problem, **)
+        shown = problem.shown_parts
+        return new(shown) if shown.size == 2 && shown.max <= 5
+
+        shown.sum <= 10 ? new([shown.sum]) : nil
+      end
+
+      # Counting on, a finger for each word.
+      def self.act(path, problem, **)
+        return [] unless path.rung == 2 && path.counts.between?(1, 10) && path.move.id != "skip" && problem.parts.size == 2
+
+        (1..path.counts).map { |up| new([up]).layout }
+      end
+
+      # @param parts [Array<Integer>] one number to 10, or two to 5, one on each hand
+      # @raise [Error::NotAProblem]
+      def initialize(parts)
+        refuse "two hands show 0 to 10, each hand 0 to 5" unless (parts.size == 1 && parts[0].between?(0, 10)) || (parts.size == 2 && parts.all? { |part| part.between?(0, 5) })
+
+        @parts = parts
+      end
+
+      # @return [Layout]
+      def layout = lay(hands.each_with_index.flat_map { |up, hand| palm(hand) + fingers(up, hand) }, "Hands showing #{@parts.join(' and ')}")
+
+      def ways = hands.all?(&:positive?) ? [Way.sum(*hands)] : []
+
+      private
+
+      def hands = @parts.size == 2 ? @parts : [[@parts[0], 5].min, [@parts[0] - 5, 0].max]
+      def palm(hand) = [mark(:palm, x: (hand * 5.4) + 0.25, y: 2.3, width: 3.6, height: 2)]
+
+      # Up from the thumb, as most children do; the second hand is the first in a mirror.
+      def fingers(up, hand)
+        before = hands.take(hand).sum
+        (0...5).map do |index|
+          raised = index < up
+          column = hand.zero? ? 4 - index : index
+          high = raised ? HEIGHTS[4 - index] : 0.5
+          mark(:finger, x: (hand * 5.4) + (column * 0.8) + 0.1, y: 2.6 - high, width: 0.66, height: high + 0.2, group: hand, order: (before + index + 1 if raised), state: (:hidden unless raised))
+        end
+      end
+    end
+  end
+end
