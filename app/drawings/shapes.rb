@@ -40,7 +40,9 @@ module Drawings
       Svg.text(text, x: x, y: y + (size * 0.35), font_size: size, font_family: FONT, text_anchor: "middle", fill: INK, **style)
     end
 
-    def path(points, **style) = Svg.tag(:polyline, points: points.map { |x, y| "#{Svg.number(at(x))},#{Svg.number(at(y))}" }.join(" "), fill: "none", stroke: INK, stroke_width: 2.6, stroke_linecap: "round", **style)
+    def path(points, **style)
+      Svg.tag(:polyline, points: points.map { |x, y| "#{Svg.number(at(x))},#{Svg.number(at(y))}" }.join(" "), fill: "none", stroke: INK, stroke_width: 2.6, stroke_linecap: "round", **style)
+    end
 
     def cell = rect(fill: "none", stroke: INK, stroke_width: 2.4)
 
@@ -78,7 +80,8 @@ module Drawings
       (x1, y1), (x2, y2), (x3, y3) = mark.points.map { |x, y| [at(x), at(y)] }
       curve = Svg.tag(:path, d: "M#{Svg.number(x1)} #{Svg.number(y1)}Q#{Svg.number(x2)} #{Svg.number(y2)} #{Svg.number(x3)} #{Svg.number(y3)}", fill: "none", stroke: B, stroke_width: 3.4)
       head = x3 <=> x1
-      tip = Svg.tag(:path, d: "M#{Svg.number(x3 - (head * 9))} #{Svg.number(y3 - 11)}L#{Svg.number(x3)} #{Svg.number(y3)}L#{Svg.number(x3 + (head * 2))} #{Svg.number(y3 - 13)}", fill: "none", stroke: B, stroke_width: 2.6)
+      tip = Svg.tag(:path, d: "M#{Svg.number(x3 - (head * 9))} #{Svg.number(y3 - 11)}L#{Svg.number(x3)} #{Svg.number(y3)}L#{Svg.number(x3 + (head * 2))} #{Svg.number(y3 - 13)}",
+                           fill: "none", stroke: B, stroke_width: 2.6)
       apex = (y1 + y2) / 2.0
       curve + tip + words(mark.text, x2, apex - 13, [19, long(mark.width) * 0.75].min.clamp(11, 19), font_weight: 700, fill: B)
     end
@@ -89,7 +92,11 @@ module Drawings
       dots = (hidden ? [] : mark.points.to_a).map { |x, y| Svg.tag(:circle, cx: at(x) + 6, cy: at(y) + 6, r: 5.6, fill: INK) }.join
       show = mark.points.nil? || mark.points.first.nil? || mark.points.first[1] > mark.y + 1
       y = mark.points.to_a.any? ? top + 34 : middle[1]
-      box + dots + (show || hidden ? words(hidden ? "?" : mark.text, middle[0], hidden ? middle[1] : y, 44) : "")
+      box + dots + (if show || hidden
+                      words(hidden ? "?" : mark.text, middle[0], hidden ? middle[1] : y, 44)
+                    else
+                      ""
+                    end)
     end
 
     def pip = a? ? circle(15, fill: INK) : circle(12.5, fill: PAPER, stroke: B, stroke_width: 5.5)
@@ -107,10 +114,15 @@ module Drawings
 
     def stand
       x, = middle
-      Svg.tag(:path, d: "M#{Svg.number(x)} #{Svg.number(top + 8)}L#{Svg.number(left + wide)} #{Svg.number(top + high)}H#{Svg.number(left)}Z", fill: DESK, stroke: INK, stroke_width: 2.6, stroke_linejoin: "round")
+      Svg.tag(:path, d: "M#{Svg.number(x)} #{Svg.number(top + 8)}L#{Svg.number(left + wide)} #{Svg.number(top + high)}H#{Svg.number(left)}Z", fill: DESK, stroke: INK, stroke_width: 2.6,
+                     stroke_linejoin: "round")
     end
 
-    def pan = Svg.tag(:path, d: "M#{Svg.number(left)} #{Svg.number(top)}H#{Svg.number(left + wide)}Q#{Svg.number(middle[0])} #{Svg.number(top + (high * 2))} #{Svg.number(left)} #{Svg.number(top)}Z", fill: DESK, stroke: INK, stroke_width: 2.6)
+    def pan
+      Svg.tag(:path,
+              d: "M#{Svg.number(left)} #{Svg.number(top)}H#{Svg.number(left + wide)}Q#{Svg.number(middle[0])} #{Svg.number(top + (high * 2))} #{Svg.number(left)} #{Svg.number(top)}Z", fill: DESK, stroke: INK, stroke_width: 2.6)
+    end
+
     def weight = rect(radius: 4, fill: PAPER, stroke: a? ? A : B, stroke_width: 4, stroke_dasharray: (mark.state == :hidden ? "8 6" : nil)) + words(mark.text, *middle, 32)
 
     def bundle
@@ -121,7 +133,9 @@ module Drawings
     def stick = rect(radius: 3, **toned(stroke: 2))
 
     def tens_rod
-      cuts = (1..9).map { |index| Svg.tag(:line, x1: left, x2: left + wide, y1: top + (high * index / 10.0), y2: top + (high * index / 10.0), stroke: a? ? A_EDGE : B, stroke_width: 1.2) }.join
+      cuts = (1..9).map do |index|
+  Svg.tag(:line, x1: left, x2: left + wide, y1: top + (high * index / 10.0), y2: top + (high * index / 10.0), stroke: a? ? A_EDGE : B, stroke_width: 1.2)
+end.join
       rect(**toned(stroke: 2.4)) + cuts
     end
 
@@ -138,7 +152,8 @@ module Drawings
     def bar
       hidden = mark.state == :hidden
       fill = { a: "#FBD9B4", b: PAPER }.fetch(mark.tone, DESK)
-      rect(fill: hidden ? PAPER : fill, stroke: mark.tone == :b ? B : INK, stroke_width: mark.tone == :b ? 4 : 2.4, stroke_dasharray: (hidden ? "8 6" : nil)) + words(hidden ? "?" : mark.text, *middle, 34)
+      rect(fill: hidden ? PAPER : fill, stroke: mark.tone == :b ? B : INK, stroke_width: mark.tone == :b ? 4 : 2.4,
+           stroke_dasharray: (hidden ? "8 6" : nil)) + words(hidden ? "?" : mark.text, *middle, 34)
     end
   end
 end

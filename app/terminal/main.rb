@@ -6,7 +6,7 @@ require "optparse"
 module Terminal
   # The core from the command line: text for people, --json for programs, exit status 2 and one clear line on bad input.
   class Main
-    HELP = <<~TEXT
+    HELP = <<~TEXT.freeze
       bin/rungs: the mathematics of Rungs, by itself
 
         bin/rungs paths "9 + 5 = ?"                          every way of working it, and what it costs
@@ -96,7 +96,11 @@ module Terminal
       raise Rungs::Error::Unreadable, "more than 200 numbers were given" if numbers.size > 200
 
       candidates = Rungs::Strategy::Hearing.of(problem(text), numbers, seconds: @options[:seconds])
-      tell({ candidates: candidates.map(&:to_h) }) { candidates.map { |each| format("%3d %%  %-12s %-14s %s%s", each.confidence * 100, each.rung, each.move, each.why, (" (#{each.slip})" if each.slip)) } }
+      tell({ candidates: candidates.map(&:to_h) }) do
+  candidates.map do |each|
+  format("%3d %%  %-12s %-14s %s%s", each.confidence * 100, each.rung, each.move, each.why, (" (#{each.slip})" if each.slip))
+end
+end
     end
 
     def slips

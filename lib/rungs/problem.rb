@@ -30,6 +30,7 @@ module Rungs
       check
       @band = Band.of(parts)
       @equation = equation
+      @memo = {} # what is worked out from the rest, once
       freeze
     end
 
@@ -109,8 +110,8 @@ module Rungs
     def fact = parts.sort
 
     # @return [Array<Strategy::Path>] every way of working it that a move of the ladder gives
-    def paths = Strategy::Path.all(self)
-    def affords = Strategy::Move::ALL.select { |move| move.applies?(self) }.map(&:rung).uniq.sort
+    def paths = @memo[:paths] ||= Strategy::Path.all(self).freeze
+    def affords = @memo[:affords] ||= Strategy::Move::ALL.select { |move| move.applies?(self) }.map(&:rung).uniq.sort.freeze
 
     # What a picture can show of it without giving the answer away: both parts of a sum, the whole where some leave, the
     # part that is given where one is missing.

@@ -10,7 +10,11 @@ module Rungs
       LEAST = 1.0
 
       def self.title = "Bars"
-      def self.of(problem, **) = problem.parts.size == 2 && problem.whole.positive? ? new(problem.parts, hidden: { whole: 0, first: 1, second: 2, both: 1 }.fetch(problem.unknown), compare: problem.compare?) : nil
+
+      def self.of(problem, **)
+        problem.parts.size == 2 && problem.whole.positive? ? new(problem.parts, hidden: { whole: 0, first: 1, second: 2, both: 1 }.fetch(problem.unknown), compare: problem.compare?) : nil
+      end
+
       def self.act(path, problem, **) = problem.parts.size == 2 && problem.whole.positive? && path.move.id == "family" ? [of(problem).layout, new(problem.parts).layout] : []
 
       # @param parts [Array<Integer>] two or three; to compare, the smaller and the difference
@@ -20,7 +24,7 @@ module Rungs
         refuse "bars show two parts or three, 1 to 100 together" unless parts.size.between?(2, 3) && parts.sum.between?(1, 100)
 
         @parts = parts
-        @hidden = hidden
+        @hidden = one_of([nil, *0..parts.size], hidden)
         @compare = compare
       end
 

@@ -60,7 +60,9 @@ module Rungs
       end
 
       def ways
-        sizes = { "die" => [die_groups], "domino" => [parts], "tones" => [parts], "pairs" => [[2] * (total / 2), [2] * (total / 2) + [1]].last(1).map { |all| total.odd? ? all : [2] * (total / 2) },
+        sizes = { "die" => [die_groups], "domino" => [parts], "tones" => [parts], "pairs" => [[2] * (total / 2), ([2] * (total / 2)) + [1]].last(1).map do |all|
+  total.odd? ? all : [2] * (total / 2)
+end,
                   "ring" => [ring_groups], "scattered" => [clusters.map(&:size)] }.fetch(arrangement)
         sizes.map { |all| all.reject(&:zero?) }.select { |all| all.size > 1 }.map { |all| Way.sum(*all) }
       end
@@ -84,7 +86,7 @@ module Rungs
         spots.map { |column, row| [left + 0.4 + column, 0.4 + row] }
       end
 
-      def cards = { "die" => 1, "domino" => 2 }.fetch(arrangement, 0).times.map { |index| mark(:tile, x: index * SIDE, y: 0, width: SIDE, height: SIDE) }
+      def cards = Array.new({ "die" => 1, "domino" => 2 }.fetch(arrangement, 0)) { |index| mark(:tile, x: index * SIDE, y: 0, width: SIDE, height: SIDE) }
 
       # Pairs side by side, an odd one on top.
       def paired
@@ -116,7 +118,10 @@ module Rungs
         (0...size).map { |each| turn + (2 * Math::PI * each / size) }.map { |angle| [left + 0.8 + (Math.cos(angle) * 0.75), top + 0.8 + (Math.sin(angle) * 0.75)] }
       end
 
-      def alt = "#{total} dots, #{{ 'die' => 'as on a die', 'domino' => "as a domino: #{parts.join(' and ')}", 'scattered' => 'scattered', 'ring' => 'in a ring', 'tones' => "in two tones: #{parts.join(' and ')}", 'pairs' => 'in pairs' }.fetch(arrangement)}"
+      def alt
+        "#{total} dots, #{{ 'die' => 'as on a die', 'domino' => "as a domino: #{parts.join(' and ')}", 'scattered' => 'scattered', 'ring' => 'in a ring',
+                            'tones' => "in two tones: #{parts.join(' and ')}", 'pairs' => 'in pairs' }.fetch(arrangement)}"
+      end
     end
   end
 end

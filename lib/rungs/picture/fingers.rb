@@ -48,7 +48,8 @@ module Rungs
           raised = index < up
           column = hand.zero? ? 4 - index : index
           high = raised ? HEIGHTS[4 - index] : 0.5
-          mark(:finger, x: (hand * 5.4) + (column * 0.8) + 0.1, y: 2.6 - high, width: 0.66, height: high + 0.2, group: hand, order: (before + index + 1 if raised), state: (:hidden unless raised))
+          mark(:finger, x: (hand * 5.4) + (column * 0.8) + 0.1, y: 2.6 - high, width: 0.66, height: high + 0.2, group: hand, order: (before + index + 1 if raised),
+                        state: (:hidden unless raised))
         end
       end
     end

@@ -40,7 +40,10 @@ module Rungs
       def self.take(path, problem, fill)
         whole = ->(struck, first: false) { new([problem.whole], fill: fill, struck: struck, strike_first: first).layout }
         return [whole.call(0), whole.call(problem.given, first: true)] if path.move.id == "ten_minus"
-        return [new([problem.given], size: 20, fill: fill).layout, new([problem.given, 10 - problem.given], size: 20, fill: fill).layout, new([problem.given, problem.sought], size: 20, fill: fill).layout] if path.move.id == "up_through_ten_to"
+        if path.move.id == "up_through_ten_to"
+          return [new([problem.given], size: 20, fill: fill).layout, new([problem.given, 10 - problem.given], size: 20, fill: fill).layout,
+new([problem.given, problem.sought], size: 20, fill: fill).layout]
+        end
 
         [0, problem.whole - 10, problem.given].uniq.map { |struck| whole.call(struck) }
       end

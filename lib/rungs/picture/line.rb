@@ -13,7 +13,11 @@ module Rungs
       def self.title = "Number line"
       def self.reach(number) = ENDS.find { |limit| limit >= number }
 
-      def self.of(problem, **) = problem.whole <= 100 ? new(to: reach(problem.whole), start: problem.add? ? problem.first : problem.shown_parts.first) : nil
+      def self.of(problem, **)
+        return unless problem.whole <= 100
+
+        new(to: reach(problem.whole), start: problem.add? ? problem.first : problem.shown_parts.first)
+      end
 
       # The first number is the start, the others are where the jumps land.
       def self.from(numbers, to: reach(numbers.max) || 20, **settings) = new(to: to, start: numbers.first, jumps: numbers.drop(1), **settings)
@@ -67,7 +71,9 @@ module Rungs
 
       def scale
         case @style
-        when :track then (1..@to).map { |number| mark(:cell, x: x(number - 1), y: BASE, width: unit, height: 1) } + (1..@to).map { |number| numeral(number, x(number - 1) + (unit / 2), BASE + 0.5) }
+        when :track then (1..@to).map { |number| mark(:cell, x: x(number - 1), y: BASE, width: unit, height: 1) } + (1..@to).map do |number|
+  numeral(number, x(number - 1) + (unit / 2), BASE + 0.5)
+end
         when :open then stood_on.uniq.flat_map { |number| [tick(number, true), numeral(number, x(number), BASE + 0.75)] }
         else (0..@to).step(step).flat_map { |number| [tick(number, (number % 5).zero?), *([numeral(number, x(number), BASE + 0.75)] if shown?(number))] } + off_scale
         end
@@ -87,7 +93,7 @@ module Rungs
       def numeral(number, at, y) = number(number, at, y, width: 0, height: 0.5, state: (:new if stood_on.include?(number)))
 
       def arcs
-        [@start, *@jumps].each_cons(2).each_with_index.map do |(from, to), index|
+        [@start, *@jumps].each_cons(2).with_index.map do |(from, to), index|
           high = [0.35 + (Math.sqrt((to - from).abs * unit) * 0.55), 2.0].min
           mark(:jump, x: [x(from), x(to)].min, y: BASE - high, width: (x(to) - x(from)).abs, height: high, order: index + 1, tone: :b,
                       points: [[x(from), track_top], [(x(from) + x(to)) / 2, track_top - (high * 1.6)], [x(to), track_top]], text: "#{to < from ? '−' : '+'}#{(to - from).abs}")
@@ -95,7 +101,14 @@ module Rungs
       end
 
       def track_top = @style == :track ? BASE - 0.05 : BASE - 0.12
-      def dot = @start ? [mark(:dot, x: x(@start) - 0.16, y: (@style == :track ? BASE - 0.3 : BASE - 0.16), width: 0.32, height: 0.32, tone: :a)] : []
+
+      def dot
+        if @start
+          [mark(:dot, x: x(@start) - 0.16, y: (@style == :track ? BASE - 0.3 : BASE - 0.16), width: 0.32, height: 0.32, tone: :a)]
+        else
+          []
+        end
+      end
 
       def alt
         jumps = @jumps.empty? ? "" : ", jumps to #{@jumps.join(', then ')}"

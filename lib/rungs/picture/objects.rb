@@ -31,6 +31,8 @@ module Rungs
       def initialize(parts, thing: "counter", struck: 0, moved: 0, heap: false)
         refuse "#{[struck, moved].max} cannot leave when there are #{parts.sum}" if [struck, moved].max > parts.sum
 
+        refuse "100 things at most" if parts.sum > 100
+
         @parts = parts
         @thing = thing
         @struck = struck

@@ -36,10 +36,11 @@ module Rungs
       # @raise [Error::NotAProblem] with the number that is off
       def initialize(parts, hidden: nil, show: :numbers, place: :top, split: nil)
         refuse "a whole is shown in two parts or three" unless [2, 3].include?(parts.size)
+        refuse "100 is the largest whole" if parts.sum > 100
         refuse "#{split[1].join(' and ')} make #{split[1].sum}, not #{parts[split[0]]}" if split && split[1].sum != parts[split[0]]
 
         @parts = parts
-        @hidden = hidden
+        @hidden = one_of([nil, *0..parts.size], hidden)
         @show = one_of(%i[numbers dots both], show)
         @place = one_of(%i[top left], place)
         @split = split
@@ -70,7 +71,11 @@ module Rungs
       def nodes
         all = [[@parts.sum, whole_at, 0], *@parts.each_with_index.map { |part, index| [part, part_at(index), index + 1] }]
         all += @split[1].each_with_index.map { |piece, index| [piece, split_at(index), nil] } if @split
-        all.map { |amount, (x, y), place| mark(:node, x: x, y: y, width: WIDTH, height: WIDTH, tone: { 1 => :a, 2 => :b }[place], state: (:hidden if place && place == @hidden), text: amount.to_s, group: place, points: dots(amount, x, y)) }
+        all.map do |amount, (x, y), place|
+  mark(:node, x: x, y: y, width: WIDTH, height: WIDTH, tone: { 1 => :a, 2 => :b }[place], state: (if place && place == @hidden
+                                                                                                    :hidden
+                                                                                                  end), text: amount.to_s, group: place, points: dots(amount, x, y))
+end
       end
 
       # In fives, inside the node.

@@ -54,7 +54,8 @@ module Rungs
         before = @rows.take(row).sum
         (0...10).map do |index|
           over = index < pushed
-          mark(:bead, x: over ? index + 0.3 : LENGTH - 10.3 + index, y: row * 1.4, tone: index < 5 ? :a : :b, group: row, order: (before + index + 1 if over), state: (:hidden if @card && !over))
+          mark(:bead, x: over ? index + 0.3 : LENGTH - 10.3 + index, y: row * 1.4, tone: index < 5 ? :a : :b, group: row, order: (before + index + 1 if over),
+                      state: (:hidden if @card && !over))
         end
       end
 

@@ -10,7 +10,12 @@ module Rungs
       TIP = 0.9
 
       def self.title = "Balance"
-      def self.of(problem, **) = problem.parts.size == 2 ? new([problem.whole], problem.parts, hidden: problem.unknown == :whole ? :left : :right) : nil
+
+      def self.of(problem, **)
+        return unless problem.parts.size == 2
+
+        new([problem.whole], problem.parts, hidden: problem.unknown == :whole ? :left : :right)
+      end
 
       # The first number on the left, the others as a sum on the right.
       def self.from(numbers, **settings)
@@ -47,7 +52,8 @@ module Rungs
         left = side.zero? ? 0 : WIDTH - 3.8
         hidden = @hidden == %i[left right][side]
         text = hidden ? "?" : @sides[side].join(" + ")
-        [mark(:pan, x: left, y: 3.4 + drop, width: 3.8, height: 0.7), mark(:weight, x: left + 0.3, y: 2.6 + drop - 0.2, width: 3.2, height: 1, tone: %i[a b][side], text: text, state: (:hidden if hidden))]
+        [mark(:pan, x: left, y: 3.4 + drop, width: 3.8, height: 0.7),
+mark(:weight, x: left + 0.3, y: 2.6 + drop - 0.2, width: 3.2, height: 1, tone: %i[a b][side], text: text, state: (:hidden if hidden))]
       end
 
       def alt

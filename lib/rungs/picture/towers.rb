@@ -32,7 +32,7 @@ module Rungs
       # @return [Layout]
       def layout = lay(@style == :chain ? links : cubes, "#{{ towers: 'Towers of', tower: 'One tower of', chain: 'A paper chain of' }.fetch(@style)} #{@parts.join(' and ')}")
 
-      def ways = @parts.reject(&:zero?).size > 1 ? [Way.sum(*@parts.reject(&:zero?))] : []
+      def ways = @parts.count { |element| !element.zero? } > 1 ? [Way.sum(*@parts.reject(&:zero?))] : []
 
       private
 

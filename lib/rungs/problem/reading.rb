@@ -28,7 +28,10 @@ module Rungs
 
       private
 
-      def known?(word) = [word, word.delete_suffix("s"), word.delete_suffix("es"), word.delete_suffix("ed"), word.delete_suffix("d")].any? { |form| KNOWN[form] }
+      ENDINGS = %w[s es ed d].freeze
+      private_constant :ENDINGS
+
+      def known?(word) = KNOWN[word] || ENDINGS.any? { |ending| KNOWN[word.delete_suffix(ending)] }
     end
   end
 end

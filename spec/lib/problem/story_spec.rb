@@ -11,13 +11,13 @@ RSpec.describe Rungs::Problem::Story do
 
   # What is wrong with a text, in words; empty where nothing is.
   def faults(problem, text)
-    reading = Rungs::Problem::Reading.new(text) if problem.parts.max <= 2
-    { "does not say #{problem.told}" => described_class.missing_numbers(text, problem).any?,
-      "asks not exactly one question" => text.count("?") != 1 || !text.match?(/[?.]\z/),
-      "has a hole, two spaces or a bare zero" => text.match?(/[{}|]|  |\b0\b/),
-      "has a sentence without its capital" => text.match?(/(\A|[.?] )[^A-Z0-9]/),
-      "mixes one and many" => text.match?(/(?<![\d ])\b1 [a-z]+ are\b|\b(?!1\b)\d+ [a-z]+ is\b|\bno [a-z]+s is\b/),
-      "is hard to read" => reading && !reading.easy? }.select { |_, wrong| wrong }.keys.map { |fault| "“#{text}” #{fault}" }
+    all = []
+    all << "does not say #{problem.told}" if described_class.missing_numbers(text, problem).any?
+    all << "asks not exactly one question" unless text.count("?") == 1 && text.match?(/[?.]\z/)
+    all << "has a hole, two spaces, a bare zero or a sentence without its capital" if text.match?(/[{}|]|  |\b0\b|(?:\A|[.?] )[^A-Z0-9]/)
+    all << "mixes one and many" if text.match?(/(?<![\d ])\b1 [a-z]+ are\b|\b(?!1\b)\d+ [a-z]+ is\b|\bno [a-z]+s is\b/)
+    all << "is hard to read" if problem.parts.max <= 2 && !Rungs::Problem::Reading.new(text).easy?
+    all.map { |fault| "“#{text}” #{fault}" }
   end
 
   templates.each do |template|

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+RSpec.describe Rungs::Activity::NumberString do
+  Rungs::Strategy::Move::ALL.select { |move| move.rung.between?(2, 4) }.each do |move|
+    it "leads to #{move.id} in four to six different problems, the last of which affords it" do
+      12.times do |seed|
+        string = described_class.for(move.id, random: Random.new(seed))
+        expect(string.problems.size).to be_between(4, 6)
+        expect(string.problems.map(&:to_s).uniq.size).to eq(string.problems.size)
+        expect(string.problems.last.paths.map { |path| path.move.id }).to include(move.id)
+        expect(string.listen_for).to end_with("?")
+      end
+    end
+  end
+
+  it "leads up through ten by a partner, the same and a bit, the target, and one without the help" do
+    50.times do |seed|
+      partner, bit, target, alone = described_class.for("up_through_ten", random: Random.new(seed)).problems
+      expect(partner.whole).to eq(10)
+      expect(bit.parts.first(2)).to eq(partner.parts)
+      expect([target.first, target.second]).to eq([partner.first, partner.second + bit.parts[2]])
+      expect(alone.band).to eq("bridge")
+      expect(alone.fact).not_to eq(target.fact)
+    end
+  end
+
+  it "is the same for the same seed, and refuses moves it has no string for" do
+    strings = Array.new(2) { described_class.for("near_double", random: Random.new(4)).to_h }
+    expect(strings[0]).to eq(strings[1])
+    expect { described_class.for("recall", random: Random.new(1)) }.to raise_error(Rungs::Error::Unknown)
+    expect { described_class.for("fly", random: Random.new(1)) }.to raise_error(Rungs::Error::Unknown)
+  end
+end
+
+RSpec.describe Rungs::Activity::QuickLook do
+  it "never shows the same number twice in a row, stays in its range, and can show none" do
+    seen = (1..20).flat_map do |to|
+      3.times.flat_map do |seed|
+        looks = described_class.set(to: to, count: 12, random: Random.new(seed))
+        expect(looks.size).to eq(12)
+        expect(looks.map(&:number)).to all(be_between(0, to))
+        expect(looks.each_cons(2).select { |one, after| one.number == after.number }).to be_empty
+        expect(looks.map { |look| look.picture.layout.counters.size }).to eq(looks.map(&:number))
+        looks.map(&:number)
+      end
+    end
+    expect(seen).to include(0, 20)
+  end
+
+  it "keeps to the arrangements asked for, and repeats with its seed" do
+    looks = Array.new(2) { described_class.set(to: 10, random: Random.new(5), arrangements: %w[frame ring]).map(&:to_h) }
+    expect(looks[0]).to eq(looks[1])
+    expect(looks[0].map { |look| look[:arrangement] }.uniq).to match_array(%w[frame ring])
+  end
+
+  it "refuses what it cannot show, with the reason" do
+    expect { described_class.set(to: 21, random: Random.new(1)) }.to raise_error(Rungs::Error::NotAProblem)
+    expect { described_class.set(to: 5, random: Random.new(1), arrangements: %w[stars]) }.to raise_error(Rungs::Error::Unknown, /no arrangement “stars”/)
+    expect { described_class.set(from: 12, to: 20, random: Random.new(1), arrangements: %w[die]) }.to raise_error(Rungs::Error::TooMany)
+  end
+end
