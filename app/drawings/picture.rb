@@ -16,9 +16,15 @@ module Drawings
       @layout = layout
     end
 
+    # Where things came from lies under everything.
+    def drawn
+      shapes = @layout.marks.map { |mark| Shapes.new(mark) }
+      shapes.map(&:trace).join + shapes.map(&:draw).join
+    end
+
     def draw(css, label)
       width, height = [@layout.width, @layout.height].map { |units| (units * UNIT) + (2 * MARGIN) }
-      Svg.picture(width, height, @layout.marks.map { |mark| Shapes.new(mark).draw }.join, label: label, css: css)
+      Svg.picture(width, height, drawn, label: label, css: css)
     end
   end
 end

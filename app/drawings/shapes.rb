@@ -11,7 +11,18 @@ module Drawings
       @mark = mark
     end
 
-    def draw = send(@mark.shape) + (@mark.state == :struck ? strike : "") + (@mark.from ? trace : "")
+    def draw = send(@mark.shape) + (@mark.state == :struck ? strike : "")
+
+    # Where a moved thing came from: a faint place and a line to where it is.
+    def trace
+      return "" unless mark.from
+
+      from = mark.from.map { |each| at(each) + 24 }
+      lift = [from[1], middle[1]].min - 34
+      Svg.tag(:circle, cx: from[0], cy: from[1], r: 15, fill: "none", stroke: SOFT, stroke_width: 2, stroke_dasharray: "4 4") +
+        Svg.tag(:path, d: curve([from[0], from[1] - 15], [(from[0] + middle[0]) / 2, lift], [middle[0], middle[1] - 18]), fill: "none", stroke: SOFT, stroke_width: 2.4,
+                       stroke_dasharray: "6 5")
+    end
 
     private
 
@@ -44,6 +55,8 @@ module Drawings
       Svg.tag(:polyline, points: points.map { |x, y| "#{Svg.number(at(x))},#{Svg.number(at(y))}" }.join(" "), fill: "none", stroke: INK, stroke_width: 2.6, stroke_linecap: "round", **style)
     end
 
+    def curve(from, over, to) = "M#{from.map { |each| Svg.number(each) }.join(' ')}Q#{(over + to).map { |each| Svg.number(each) }.join(' ')}"
+
     def cell = rect(fill: "none", stroke: INK, stroke_width: 2.4)
 
     def counter
@@ -55,14 +68,6 @@ module Drawings
     def strike
       x, y = middle
       Svg.tag(:line, x1: x - 17, y1: y + 17, x2: x + 17, y2: y - 17, stroke: INK, stroke_width: 4.5, stroke_linecap: "round")
-    end
-
-    # Where a moved thing came from: a faint place and a line to where it is.
-    def trace
-      from = mark.from.map { |each| at(each) + 24 }
-      Svg.tag(:circle, cx: from[0], cy: from[1], r: 15, fill: "none", stroke: SOFT, stroke_width: 2, stroke_dasharray: "4 4") +
-        Svg.tag(:path, d: "M#{Svg.number(from[0])} #{Svg.number(from[1] - 15)}Q#{Svg.number((from[0] + middle[0]) / 2)} #{Svg.number([from[1], middle[1]].min - 34)} #{Svg.number(middle[0])} #{Svg.number(middle[1] - 18)}",
-                       fill: "none", stroke: SOFT, stroke_width: 2.4, stroke_dasharray: "6 5")
     end
 
     def rod = Svg.tag(:line, x1: left, y1: middle[1], x2: left + wide, y2: middle[1], stroke: SOFT, stroke_width: 3, stroke_linecap: "round")
@@ -78,12 +83,12 @@ module Drawings
 
     def jump
       (x1, y1), (x2, y2), (x3, y3) = mark.points.map { |x, y| [at(x), at(y)] }
-      curve = Svg.tag(:path, d: "M#{Svg.number(x1)} #{Svg.number(y1)}Q#{Svg.number(x2)} #{Svg.number(y2)} #{Svg.number(x3)} #{Svg.number(y3)}", fill: "none", stroke: B, stroke_width: 3.4)
+      arc = Svg.tag(:path, d: curve([x1, y1], [x2, y2], [x3, y3]), fill: "none", stroke: B, stroke_width: 3.4)
       head = x3 <=> x1
       tip = Svg.tag(:path, d: "M#{Svg.number(x3 - (head * 9))} #{Svg.number(y3 - 11)}L#{Svg.number(x3)} #{Svg.number(y3)}L#{Svg.number(x3 + (head * 2))} #{Svg.number(y3 - 13)}",
                            fill: "none", stroke: B, stroke_width: 2.6)
       apex = (y1 + y2) / 2.0
-      curve + tip + words(mark.text, x2, apex - 13, [19, long(mark.width) * 0.75].min.clamp(11, 19), font_weight: 700, fill: B)
+      arc + tip + words(mark.text, x2, apex - 13, [19, long(mark.width) * 0.75].min.clamp(11, 19), font_weight: 700, fill: B)
     end
 
     def node

@@ -63,11 +63,11 @@ module Terminal
       text
     end
 
-    # Options by name and type; what is left are the words of the command.
+    # Options by name and type (nil: a flag); what is left are the words of the command.
     def options(words, **wanted)
       parser = OptionParser.new
       parser.on("--json") { @options[:json] = true }
-      wanted.each { |name, type| parser.on("--#{name} VALUE", type) { |value| @options[name] = value } }
+      wanted.each { |name, type| type ? parser.on("--#{name} VALUE", type) { |value| @options[name] = value } : parser.on("--#{name}") { @options[name] = true } }
       rest = parser.parse(@arguments)
       raise Rungs::Error::Unreadable, "#{words.size == 1 ? 'one thing is' : "#{words.size} things are"} needed: #{words.join(', ')}" if rest.size < words.size
       raise Rungs::Error::Unreadable, "“#{rest[words.size]}” is more than was asked for" if rest.size > words.size && !words.last.to_s.end_with?("…")
@@ -151,7 +151,7 @@ end
     end
 
     SETTINGS = { fill: String, style: String, place: String, show: String, arrangement: String, thing: String, size: Integer, struck: Integer, moved: Integer, hidden: String, seed: Integer, to: Integer,
-                 card: TrueClass, heap: TrueClass, compare: TrueClass }.freeze
+                 card: nil, heap: nil, compare: nil }.freeze
 
     def picture
       id, *numbers = options(["a picture", "numbers…"], **SETTINGS)

@@ -13,7 +13,7 @@ RSpec.describe "A first lesson", type: :feature do
 
   it "goes from posing to the board, listening and the climb, by pointer" do
     click_button "Start"
-    find("label", text: "some leave").click
+    find("label", text: "how many are left?").click
     find("label", text: "through ten").click
     expect(page).to have_css(".sum", text: "through ten")
     before = find("#words").value
@@ -136,7 +136,7 @@ RSpec.describe "A first lesson", type: :feature do
       expect(page).to have_css("svg[aria-label='13 in rows']")
       press "c"
       expect(page).to have_css("svg[aria-label='13 in rows, 4 struck through']")
-      find("[data-name='Ten-frame']").click
+      find("[data-name='frame']").click
       expect(page).to have_css("svg[aria-label='Two ten-frames: 13, 4 crossed out']")
       press " "
       expect(page).to have_css("#cover", visible: :visible)

@@ -37,8 +37,8 @@ RSpec.describe "bin/rungs" do
   end
 
   it "draws every picture as SVG, and prints text for people" do
-    { "frame" => %w[7 --fill pairs], "rack" => %w[6 7], "line" => %w[9 10 14], "parts" => %w[9 5], "dots" => %w[7 --arrangement ring], "towers" => %w[6 4], "fingers" => %w[7], "scale" => %w[12 7 5],
-      "bundles" => %w[34], "objects" => %w[5 --thing kites], "bars" => %w[9 5] }.each do |kind, arguments|
+    { "frame" => %w[7 --fill pairs], "rack" => %w[6 --card], "line" => %w[9 10 14], "parts" => %w[9 5], "dots" => %w[7 --arrangement ring], "towers" => %w[6 4], "fingers" => %w[7], "scale" => %w[12 7 5],
+      "bundles" => %w[34], "objects" => %w[5 --thing kites], "bars" => %w[5 4 --compare] }.each do |kind, arguments|
       out, err, status = rungs("picture", kind, *arguments)
       expect([kind, out.start_with?("<svg"), out.include?("aria-label"), err, status]).to eq([kind, true, true, "", 0])
     end

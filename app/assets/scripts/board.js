@@ -15,6 +15,13 @@ const wake = () => {
 
 const press = (name, on) => strip.querySelectorAll(`[data-do="${name}"]`).forEach((each) => each.setAttribute("aria-pressed", on));
 
+// One picture at a time, and its button pressed.
+const show = (wanted, button) => {
+  document.querySelectorAll(".board-picture").forEach((each) => { each.hidden = !wanted(each); });
+  strip.querySelectorAll('[data-do="picture"], [data-do="way"]').forEach((each) => each.setAttribute("aria-pressed", each === button));
+  if (middle.dataset.show !== "shown") acts.cover();
+};
+
 const acts = {
   cover() {
     const shown = middle.dataset.show !== "shown";
@@ -23,9 +30,22 @@ const acts = {
     strip.querySelector('[data-do="cover"] span').textContent = shown ? "Cover the picture" : "Show the picture";
   },
   picture(button) {
-    document.querySelectorAll(".board-picture").forEach((each) => { each.hidden = each.dataset.picture !== button.dataset.name; });
-    strip.querySelectorAll('[data-do="picture"]').forEach((each) => each.setAttribute("aria-pressed", each === button));
-    if (middle.dataset.show !== "shown") acts.cover();
+    show((each) => each.dataset.picture === button.dataset.name, button);
+    document.querySelectorAll("[data-lines]").forEach((each) => { each.hidden = true; });
+  },
+  // A rung's way, step by step: the same key again draws the next step, and after the last writes its equations.
+  way(button) {
+    const level = button.dataset.level;
+    const panel = document.querySelector(`[data-way="${level}"]`);
+    const lines = document.querySelector(`[data-lines="${level}"]`);
+    const steps = [...panel.children];
+    const at = panel.hidden ? -1 : steps.findIndex((each) => !each.hidden);
+    const next = Math.min(at + 1, steps.length - 1);
+    show((each) => each === panel, button);
+    steps.forEach((each, index) => { each.hidden = index !== next; });
+    document.getElementById("sentence").hidden = true;
+    press("sentence", false);
+    document.querySelectorAll("[data-lines]").forEach((each) => { each.hidden = each !== lines || next < steps.length - 1; });
   },
   strike() {
     const struck = strip.querySelector('[data-do="strike"]').getAttribute("aria-pressed") !== "true";
@@ -36,6 +56,7 @@ const acts = {
   sentence() {
     const sentence = document.getElementById("sentence");
     sentence.hidden = !sentence.hidden;
+    document.querySelectorAll("[data-lines]").forEach((each) => { each.hidden = true; });
     press("sentence", !sentence.hidden);
   },
   full() { if (document.fullscreenElement) document.exitFullscreen(); else document.documentElement.requestFullscreen(); },
@@ -53,7 +74,7 @@ document.addEventListener("keydown", (event) => {
   const link = strip?.querySelector(`[data-key="${event.key}"]`);
   if (link) { location.href = link.href; return; }
   const key = { " ": "cover", s: "sentence", c: "strike", f: "full" }[event.key];
-  const button = key && strip?.querySelector(`[data-do="${key}"]`);
+  const button = /^[1-5]$/.test(event.key) ? strip?.querySelector(`[data-level="${event.key}"]`) : key && strip?.querySelector(`[data-do="${key}"]`);
   if (!button) return;
   event.preventDefault();
   button.click();

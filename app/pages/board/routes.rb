@@ -22,8 +22,9 @@ module Pages
           place.between?(0, @siblings.size - 1) ? "/board/#{room.id}?problem=#{@siblings[place]}" : nil
         end
 
-        # What the children see at first: both parts of a sum; the whole, where some leave.
-        def pictures = Picture.for(@problem, thing: @posed.template.to_s.split("/").first)
+        def pictures = @pictures ||= Pictures.of(@problem, thing: thing)
+        def ways = @ways ||= Pictures.ways(@problem, thing: thing)
+        def thing = @posed.template.to_s.split("/").first || "counter"
 
         # Each sentence on a line, as it is read aloud.
         def sentences = @posed.words.split(/(?<=[.?!]) /)

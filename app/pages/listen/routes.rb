@@ -33,6 +33,15 @@ module Pages
         answer_with recorder.undo(known_key, client_key: checked(ChangeContract)[:client_key])
       end
 
+      # Poses what tells the likely slips apart, or shows the one slip again, and goes on with that child.
+      post "/:room/records/:key/probe" do
+        observation = room.observations_dataset.standing.first(first_key: known_key) || halt(404)
+        @posed = observation.posed_problem
+        problem = Diagnosis.new(@posed, observation).next_problem || refuse("No problem would tell more about that answer")
+        posed = @posed.lesson.pose(problem, **words_for(problem))
+        redirect "/listen/#{room.id}?problem=#{posed.id}&child=#{observation.child_id}"
+      end
+
       error(Records::Recorder::Gone) { halt 404 }
 
       helpers do
@@ -61,6 +70,14 @@ module Pages
 
         # What each rung would sound like for this problem.
         def sounds_like(level) = Rungs::Strategy::Path.usual(@posed.problem, level)&.says
+
+        # A story where the problem before was one, with its template again; else the bare equation.
+        def words_for(problem)
+          template = Rungs::Problem::Template::ALL[@posed.template]
+          return { story: "" } unless problem.situation && template&.suits?(problem)
+
+          { story: Rungs::Problem::Story.new(problem, template: template, names: Rungs::Problem::Story::NAMES.sample(2)).text, template: template.id }
+        end
 
         def moves_of(observation) = @posed.problem.paths.map(&:move).select { |move| move.rung == observation.rung }
 

@@ -4,7 +4,7 @@ module Pages
   module Plan
     # What the pose form may hold.
     class DraftContract < Shared::Contract
-      SITUATIONS = Rungs::Problem::Template::ALL.map { |template| template.situation.id }.uniq.freeze
+      SITUATIONS = Rungs::Problem::Situation::ALL.ids.freeze
 
       params do
         optional(:situation).filled(:string, included_in?: SITUATIONS)

@@ -29,8 +29,26 @@ module Pages
         show(@form || {}, trouble: e.message)
       end
 
+      post "/:room/equations" do
+        @equation = checked(EquationContract)[:equation].to_s.strip
+        problem = Rungs::Problem::Equation.parse(@equation).to_problem
+        room.start_lesson(today).pose(problem, story: "")
+        redirect "/listen/#{room.id}"
+      rescue Refusal, Rungs::Error => e
+        @equation_trouble = e.message
+        status 422
+        show({ situation: "add_to.result", band: "to10" })
+      end
+
       helpers do
-        def last_posed = @last_posed ||= room.problems_dataset.last
+        # The last story posed; an equation has no situation to go on from.
+        def last_posed = @last_posed ||= room.problems_dataset.exclude(situation: nil).last
+        def reading = @reading ||= Rungs::Problem::Reading.new(@draft.story.text, names: Rungs::Problem::Story::NAMES + room.children.map(&:name))
+
+        def hard_to_read
+          [("a sentence has #{reading.longest_sentence} words" if reading.longest_sentence > Rungs::Problem::Reading::LONGEST),
+           ("not in the first words: #{reading.hard_words.join(', ')}" if reading.hard_words.any?)].compact.join("; ")
+        end
 
         def show(form, trouble: nil)
           @tab, @title, @trouble = "plan", "Pose a problem", trouble

@@ -27,6 +27,15 @@ module Rungs
       # @return [Array<String>] the letters of the numbers it gives: ["W", "F"]; an open one gives how many plan
       def givens = open ? ["F"] : form.scan(/[WFST]/)
 
+      # What happens, by the first word of the id.
+      GROUPS = { "add_to" => "Some arrive", "take_from" => "Some leave", "together" => "Kinds together", "compare" => "Two sets", "plan_for_it" => "Plan for it" }.freeze
+
+      def kind = id.split(".").first
+      def group = GROUPS.fetch(kind)
+
+      # The question alone: "how many now?"
+      def question = title.split(": ").last
+
       # What each number is in the story: W at first, F what leaves.
       NUMBERS = {
         "add_to" => { "F" => "at first", "S" => "arrive", "W" => "at the end" },
@@ -37,7 +46,7 @@ module Rungs
       }.freeze
 
       # @return [Array<String>] what each of its given numbers is, in order
-      def number_names = NUMBERS.fetch(id.split(".").first).values_at(*givens)
+      def number_names = NUMBERS.fetch(kind).values_at(*givens)
 
       # Numbers that this situation can tell: a difference of nothing is no "how many more".
       def tells?(parts) = sizes.include?(parts.size) && (!compare? || parts[1].positive?)
@@ -54,11 +63,11 @@ module Rungs
         { id: "together.both", title: "two kinds: how many could each be?", unknown: :both, form: "W = □ + □", first_year: true },
         { id: "compare.difference.more", title: "two sets: how many more?", unknown: :second, form: "W − F = □" },
         { id: "compare.difference.fewer", title: "two sets: how many fewer?", unknown: :second, form: "W − F = □" },
-        { id: "compare.bigger.more", title: "so many more: how big is the bigger?", unknown: :whole, form: "F + S = □" },
-        { id: "compare.bigger.fewer", title: "“fewer” is said, the bigger is asked", unknown: :whole, form: "F + S = □" },
-        { id: "compare.smaller.more", title: "“more” is said, the smaller is asked", unknown: :first, form: "W − S = □" },
-        { id: "compare.smaller.fewer", title: "so many fewer: how big is the smaller?", unknown: :first, form: "W − S = □" },
-        { id: "together.three", title: "three kinds together: how many in all?", unknown: :whole, form: "F + S + T = □", sizes: [3] },
+        { id: "compare.bigger.more", title: "two sets: how many in the bigger?", unknown: :whole, form: "F + S = □" },
+        { id: "compare.bigger.fewer", title: "two sets: the bigger, told by “fewer”", unknown: :whole, form: "F + S = □" },
+        { id: "compare.smaller.more", title: "two sets: the smaller, told by “more”", unknown: :first, form: "W − S = □" },
+        { id: "compare.smaller.fewer", title: "two sets: how many in the smaller?", unknown: :first, form: "W − S = □" },
+        { id: "together.three", title: "three kinds together: how many in all three?", unknown: :whole, form: "F + S + T = □", sizes: [3] },
         { id: "plan_for_it", title: "plan for it: choose, list and find the total", unknown: :whole, form: "□ + □ + □ = □", sizes: [3], open: true }
       ].map { |entry| new(**entry) })
     end

@@ -12,9 +12,12 @@ module Rungs
       def self.read(file)
         context = File.basename(file, ".yml")
         data = YAML.safe_load_file(file)
-        data.fetch("stories").each_with_index.map { |story, index| new(context, index, story, data) }
+        data.fetch("stories").group_by { |story| story.fetch("tells") }.values.flat_map do |stories|
+          stories.each_with_index.map { |story, index| new(context, index, story, data) }
+        end
       end
 
+      # @param index [Integer] its place among those of this context that tell the same, so that a new one is added last
       def initialize(context, index, story, data)
         @context = context
         @situation = Situation::ALL.fetch(story.fetch("tells"))
