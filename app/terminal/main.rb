@@ -150,7 +150,8 @@ end
       tell({ looks: looks.map(&:to_h) }) { looks.map { |look| format("%2d  %-12s %s", look.number, look.arrangement, look.picture.ways.map(&:text).join(", ")) } }
     end
 
-    SETTINGS = { fill: String, style: String, place: String, show: String, arrangement: String, thing: String, size: Integer, struck: Integer, moved: Integer, hidden: String, seed: Integer, to: Integer,
+    SETTINGS = { fill: String, style: String, place: String, show: String, arrangement: String, thing: String,
+                 size: Integer, struck: Integer, moved: Integer, hidden: String, seed: Integer, to: Integer,
                  card: nil, heap: nil, compare: nil }.freeze
 
     def picture
