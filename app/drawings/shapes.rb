@@ -124,8 +124,8 @@ module Drawings
     end
 
     def pan
-      Svg.tag(:path,
-              d: "M#{Svg.number(left)} #{Svg.number(top)}H#{Svg.number(left + wide)}Q#{Svg.number(middle[0])} #{Svg.number(top + (high * 2))} #{Svg.number(left)} #{Svg.number(top)}Z", fill: DESK, stroke: INK, stroke_width: 2.6)
+      bowl = "M#{Svg.number(left)} #{Svg.number(top)}H#{Svg.number(left + wide)}Q#{Svg.number(middle[0])} #{Svg.number(top + (high * 2))} #{Svg.number(left)} #{Svg.number(top)}Z"
+      Svg.tag(:path, d: bowl, fill: DESK, stroke: INK, stroke_width: 2.6)
     end
 
     def weight = rect(radius: 4, fill: PAPER, stroke: a? ? A : B, stroke_width: 4, stroke_dasharray: (mark.state == :hidden ? "8 6" : nil)) + words(mark.text, *middle, 32)
