@@ -1,10 +1,20 @@
 # frozen_string_literal: true
 
 module Records
-  # One day's lesson in a class: the problems posed, in order.
+  # One day's lesson in a class: the problems posed, in order, and what stands on its board.
   class Lesson < Sequel::Model(:lessons)
+    CHANNEL = :rungs_board
+    # Letters that are not taken for one another, on a board or aloud.
+    LETTERS = "ACDEFHJKLMNPRTUWXY".chars.freeze
+
     many_to_one :classroom, class: "Records::Classroom"
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id]
+
+    # The lesson that a board code opens, as long as its day lasts and it has not ended.
+    def self.by_code(code)
+      lesson = code.to_s.match?(/\A[A-Za-z]{5}\z/) ? first(code: code.upcase, ended_at: nil) : nil
+      lesson if lesson && lesson.held_on == lesson.classroom.today
+    end
 
     # @param problem [Rungs::Problem]
     # @param story [String] the words, as the teacher left them
@@ -17,6 +27,60 @@ module Records
         parts: Sequel.pg_array(problem.parts, :integer), unknown: problem.unknown.to_s, operation: problem.operation,
         band: problem.band, affords: Sequel.pg_array(problem.affords, :integer), story: story, template: template, posed_at: at
       )
+    end
+
+    # @return [PosedProblem, nil] what stands on the board: what was put there, else the last posed
+    def on_board = problems_dataset.first(id: board["problem"]) || problems_dataset.last
+
+    # Changes the board and tells every window that shows it, in every server process.
+    # @yield [Hash, PosedProblem] the state now and the problem → the state wanted
+    # @return [Lesson] as it stands
+    def change_board
+      db.transaction do
+        lock!
+        shown = on_board or return self
+        before = board.to_h
+        after = yield(before, shown)
+        update(board: Sequel.pg_jsonb(after), board_version: board_version + 1)
+        note_looking(before, after, shown)
+        db.notify(CHANNEL, payload: id.to_s)
+      end
+      self
+    end
+
+    # Puts a problem on the board, covered as at first.
+    def put_on_board(posed) = change_board { |state, _| state["problem"] == posed.id ? state : { "problem" => posed.id } }
+
+    # @return [String] five letters that open this board, until the lesson ends
+    def open_code
+      return code if code
+
+      begin
+        update(code: Array.new(5) { LETTERS.sample(random: SecureRandom) }.join)
+      rescue Sequel::UniqueConstraintViolation
+        retry
+      end
+      code
+    end
+
+    # Ends it: the code dies, and boards opened with it are told.
+    def finish
+      update(ended_at: Time.now, code: nil)
+      db.notify(CHANNEL, payload: id.to_s)
+    end
+
+    # Goes on with a lesson that was ended too soon.
+    def reopen = update(ended_at: nil)
+
+    private
+
+    # Keeps when each problem's picture was shown, and until when.
+    def note_looking(before, after, posed)
+      was, is = [before, after].map { |state| state["show"] == "shown" ? (state["problem"] || posed.id) : nil }
+      return if was == is
+
+      db[:showings].where(problem_id: was, covered_at: nil).update(covered_at: Time.now) if was
+      db[:showings].insert(classroom_id: classroom_id, problem_id: is) if is
     end
   end
 end

@@ -35,6 +35,8 @@ class Listen {
   click(event) {
     const child = event.target.closest("[data-child]");
     if (child) { event.preventDefault(); return this.pick(child.dataset.child); }
+    const remote = event.target.closest("[data-board]");
+    if (remote) return this.board(remote);
     const change = event.target.closest("[data-change]");
     if (change) this.change(change.dataset.change, { [change.name]: change.value });
   }
@@ -44,6 +46,14 @@ class Listen {
     if (form.id === "rungs") { event.preventDefault(); this.record(event.submitter.value); }
     if (form.matches("[data-undo]")) { event.preventDefault(); this.send(form.getAttribute("action"), { client_key: crypto.randomUUID() }); }
     if (form.dataset.changeForm) { event.preventDefault(); this.change(form.dataset.changeForm, { answer: form.elements.answer.value }); }
+  }
+
+  // The board follows; the remote is drawn anew to match it.
+  board(button) {
+    const remote = document.getElementById("remote");
+    fetch(`${remote.dataset.follow}/commands`, { method: "POST", headers: { "X-CSRF-Token": token() }, body: new URLSearchParams({ do: button.dataset.board, value: button.dataset.value ?? "" }) })
+      .then((answer) => { if (!answer.ok) throw new Error(answer.status); return htmx.ajax("GET", `/listen/${this.page.dataset.room}/remote?problem=${this.page.dataset.problem}`, { target: "#remote", swap: "innerHTML" }); })
+      .catch(() => tell("The board could not be reached. Your records are safe; press again when the connection is back."));
   }
 
   pick(id) {

@@ -136,13 +136,13 @@ RSpec.describe "A first lesson", type: :feature do
       expect(page).to have_css("svg[aria-label='13 in rows']")
       press "c"
       expect(page).to have_css("svg[aria-label='13 in rows, 4 struck through']")
-      find("[data-name='frame']").click
+      find("[data-value='frame']").click
       expect(page).to have_css("svg[aria-label='Two ten-frames: 13, 4 crossed out']")
       press " "
-      expect(page).to have_css("#cover", visible: :visible)
-      expect(page).to have_no_css(".board-picture svg", visible: :visible)
+      expect(page).to have_css(".board-cover")
+      expect(page).to have_no_css(".board-picture svg")
       press " ", "s"
-      expect(page).to have_css("#sentence", text: "13 − 4 =")
+      expect(page).to have_css(".board-sentence", text: "13 − 4 =")
       press :escape
       expect(page).to have_current_path(%r{/listen/})
     end

@@ -1,80 +1,74 @@
-// The board: space shows and covers, arrows go on and back, Esc leaves. Nothing moves unless asked.
+// The board: its keys and buttons ask the server, and every window that shows it follows by server-sent events. Space shows
+// and covers, arrows go on and back, 1–5 draw that rung's way, Esc leaves. Nothing moves unless asked.
 "use strict";
 
-const strip = document.getElementById("strip");
-const middle = document.querySelector(".board-middle");
-const leave = document.body.dataset.leave;
+const screen = document.getElementById("screen");
+const follow = document.body.dataset.follow;
+const token = document.querySelector('meta[name="csrf-token"]').content;
+const strip = () => document.getElementById("strip");
 let hiding;
+let awake = false;
 
 const wake = () => {
-  if (!strip) return;
-  strip.classList.add("is-up");
+  awake = true;
+  strip()?.classList.add("is-up");
   clearTimeout(hiding);
-  hiding = setTimeout(() => strip.classList.remove("is-up"), 3500);
+  hiding = setTimeout(() => { awake = false; strip()?.classList.remove("is-up"); }, 3500);
 };
 
-const press = (name, on) => strip.querySelectorAll(`[data-do="${name}"]`).forEach((each) => each.setAttribute("aria-pressed", on));
-
-// One picture at a time, and its button pressed.
-const show = (wanted, button) => {
-  document.querySelectorAll(".board-picture").forEach((each) => { each.hidden = !wanted(each); });
-  strip.querySelectorAll('[data-do="picture"], [data-do="way"]').forEach((each) => each.setAttribute("aria-pressed", each === button));
-  if (middle.dataset.show !== "shown") acts.cover();
+const put = (html) => {
+  const focused = document.activeElement?.dataset;
+  screen.innerHTML = html;
+  if (awake) strip()?.classList.add("is-up");
+  if (focused?.do) strip()?.querySelector(`[data-do="${focused.do}"]${focused.value ? `[data-value="${focused.value}"]` : ""}`)?.focus({ preventScroll: true });
 };
 
-const acts = {
-  cover() {
-    const shown = middle.dataset.show !== "shown";
-    middle.dataset.show = shown ? "shown" : "covered";
-    press("cover", shown);
-    strip.querySelector('[data-do="cover"] span').textContent = shown ? "Cover the picture" : "Show the picture";
-  },
-  picture(button) {
-    show((each) => each.dataset.picture === button.dataset.name, button);
-    document.querySelectorAll("[data-lines]").forEach((each) => { each.hidden = true; });
-  },
-  // A rung's way, step by step: the same key again draws the next step, and after the last writes its equations.
-  way(button) {
-    const level = button.dataset.level;
-    const panel = document.querySelector(`[data-way="${level}"]`);
-    const lines = document.querySelector(`[data-lines="${level}"]`);
-    const steps = [...panel.children];
-    const at = panel.hidden ? -1 : steps.findIndex((each) => !each.hidden);
-    const next = Math.min(at + 1, steps.length - 1);
-    show((each) => each === panel, button);
-    steps.forEach((each, index) => { each.hidden = index !== next; });
-    document.getElementById("sentence").hidden = true;
-    press("sentence", false);
-    document.querySelectorAll("[data-lines]").forEach((each) => { each.hidden = each !== lines || next < steps.length - 1; });
-  },
-  strike() {
-    const struck = strip.querySelector('[data-do="strike"]').getAttribute("aria-pressed") !== "true";
-    document.querySelectorAll("[data-state]").forEach((each) => { each.hidden = (each.dataset.state === "1") !== struck; });
-    press("strike", struck);
-    if (middle.dataset.show !== "shown") acts.cover();
-  },
-  sentence() {
-    const sentence = document.getElementById("sentence");
-    sentence.hidden = !sentence.hidden;
-    document.querySelectorAll("[data-lines]").forEach((each) => { each.hidden = true; });
-    press("sentence", !sentence.hidden);
-  },
-  full() { if (document.fullscreenElement) document.exitFullscreen(); else document.documentElement.requestFullscreen(); },
+const version = () => Number(screen.querySelector("[data-version]")?.dataset.version ?? -1);
+
+// Only the newest is drawn: a slower answer that comes late is left.
+const draw = (html, at) => { if (at >= version()) put(html); };
+const newer = (html) => Number(html.match(/data-version="(\d+)"/)?.[1] ?? 0);
+
+const ask = async (button) => {
+  const body = new URLSearchParams({ do: button.dataset.do, value: button.dataset.value ?? "" });
+  try {
+    const answer = await fetch(`${follow}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token } });
+    if (answer.ok) { const html = await answer.text(); draw(html, newer(html)); }
+  } catch { wake(); }
 };
+
+// The server speaks every few seconds; where it has been silent for long, the line is dead and is made anew.
+const listen = () => {
+  const events = new EventSource(`${follow}/events`);
+  let watch;
+  const again = () => { clearTimeout(watch); events.close(); setTimeout(listen, 1000); };
+  const expect = () => { clearTimeout(watch); watch = setTimeout(again, 12000); };
+  expect();
+  events.onmessage = async ({ data }) => {
+    expect();
+    if (Number(data) <= version()) return;
+    const answer = await fetch(`${follow}/screen`).catch(() => null);
+    if (answer?.status === 404) { clearTimeout(watch); events.close(); location.reload(); return; }
+    if (answer?.ok) { const html = await answer.text(); draw(html, newer(html)); }
+  };
+  // The browser comes back by itself after a dropped line, but gives up where it was refused (the lesson has ended).
+  events.onerror = () => { if (events.readyState === EventSource.CLOSED) again(); };
+};
+if (follow) listen();
+
+const full = () => { if (document.fullscreenElement) document.exitFullscreen(); else document.documentElement.requestFullscreen(); };
 
 document.addEventListener("click", (event) => {
-  const button = event.target.closest("[data-do]");
-  if (button) acts[button.dataset.do](button);
+  const button = event.target.closest("button");
+  if (button?.dataset.do) ask(button);
+  else if (button && "full" in button.dataset) full();
 });
 document.addEventListener("pointermove", wake);
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   wake();
-  if (event.key === "Escape") { if (!document.fullscreenElement) location.href = leave; return; }
-  const link = strip?.querySelector(`[data-key="${event.key}"]`);
-  if (link) { location.href = link.href; return; }
-  const key = { " ": "cover", s: "sentence", c: "strike", f: "full" }[event.key];
-  const button = /^[1-5]$/.test(event.key) ? strip?.querySelector(`[data-level="${event.key}"]`) : key && strip?.querySelector(`[data-do="${key}"]`);
+  if (event.key === "Escape" && !document.fullscreenElement && document.body.dataset.leave) { location.href = document.body.dataset.leave; return; }
+  const button = [...(strip()?.querySelectorAll("[data-key]") ?? [])].find((each) => each.dataset.key === event.key);
   if (!button) return;
   event.preventDefault();
   button.click();

@@ -9,7 +9,7 @@ module Pages
     #
     # Mails (only the one that unlocks an account) are laid into var/mail instead of being sent.
     class SignIn < Roda
-      OPEN = %r{\A/account/(login|create-account|unlock-account|unlock-account-request|demo)\z}
+      OPEN = %r{\A/account/(login|create-account|unlock-account|unlock-account-request|demo)\z|\A/b(/|\z)}
 
       plugin :middleware, next_if_not_found: true
       plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout", escape: true, allowed_paths: [File.join(Rungs::ROOT, "app/pages")]

@@ -2,32 +2,54 @@
 
 module Pages
   module Board
-    # The problem, full screen, with no names: a picture to show and cover, and the number sentence when asked for.
+    # The board of a class, for its teacher: full screen, with no names, and with its keys.
     class Routes < Shared::Tab
-      set :erb, escape_html: true, layout: :"board/layout"
+      helpers Screen
 
       get "/:room" do
-        posed = params[:problem] ? (room.problem(params[:problem]) || halt(404)) : room.current_problem
-        return erb(:"board/nothing") unless posed
+        @lesson = lesson_shown or return erb(:"board/nothing", layout: :"board/layout")
+        @posed = params[:problem] ? (room.problem(params[:problem]) || halt(404)) : @lesson.on_board
+        return erb(:"board/nothing", layout: :"board/layout") unless @posed
 
-        @posed = posed
-        @problem = posed.problem
-        @siblings = posed.lesson.problems_dataset.select_map(:id)
-        erb :"board/board"
+        @lesson.put_on_board(@posed) if params[:problem]
+        @follow = "/board/#{room.id}/lessons/#{@lesson.id}"
+        @leave = "/listen/#{room.id}?problem=#{@posed.id}"
+        erb :"board/board", layout: :"board/layout"
+      end
+
+      get("/:room/lessons/:lesson/screen") { screen_of(found_lesson) }
+      get("/:room/lessons/:lesson/events") { halt Live::BoardEvents.response(found_lesson) }
+
+      # A command from the board's own keys, or from Listen.
+      post "/:room/lessons/:lesson/commands" do
+        form = checked(CommandContract)
+        lesson = found_lesson
+        form[:do] == "problem" ? turn_to(lesson, form[:value]) : lesson.change_board { |state, posed| State.new(state, posed).after(form[:do], form[:value]) }
+        screen_of(lesson)
+      end
+
+      # Opens the board to a projector or another machine by a short code.
+      post "/:room/code" do
+        room.start_lesson(today).open_code
+        redirect "/listen/#{room.id}"
+      end
+
+      post "/:room/end" do
+        room.lesson_on(today)&.finish
+        env["rack.session"]["note"] = "The lesson has ended, and its board code with it. Start goes on with it."
+        redirect "/today/#{room.id}"
       end
 
       helpers do
-        def beside(step)
-          place = @siblings.index(@posed.id) + step
-          place.between?(0, @siblings.size - 1) ? "/board/#{room.id}?problem=#{@siblings[place]}" : nil
+        # Today's lesson; with none, the last one that posed something.
+        def lesson_shown
+          return room.problem(params[:problem])&.lesson || halt(404) if params[:problem]
+
+          room.lesson_on(today) || room.problems_dataset.last&.lesson
         end
 
-        def pictures = @pictures ||= Pictures.of(@problem, thing: thing)
-        def ways = @ways ||= Pictures.ways(@problem, thing: thing)
-        def thing = @posed.template.to_s.split("/").first || "counter"
-
-        # Each sentence on a line, as it is read aloud.
-        def sentences = @posed.words.split(/(?<=[.?!]) /)
+        def found_lesson = @found_lesson ||= (params[:lesson].match?(/\A\d{1,18}\z/) && room.lessons_dataset.first(id: params[:lesson].to_i)) || halt(404)
+        def turn_to(lesson, id) = lesson.put_on_board(lesson.problems_dataset.first(id: id.to_i) || halt(404))
       end
     end
   end

@@ -16,6 +16,11 @@ module Pages
         erb :"listen/listen"
       end
 
+      get "/:room/remote" do
+        @posed = room.problem(params[:problem]) || halt(404)
+        partial(:"listen/_remote")
+      end
+
       post "/:room/records" do
         form = checked(RecordContract)
         @posed = room.problem(form[:problem_id]) || halt(404)
@@ -48,6 +53,10 @@ module Pages
         def recorder = Records::Recorder.new(room, person)
         def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
         def turns = @turns ||= evidence.turns(on: today, places: 3).map(&:child)
+
+        # What the board of this lesson shows, for the remote.
+        def board_state = @board_state ||= Board::State.new(@posed.lesson.board.to_h, @posed)
+        def on_board? = @posed.lesson.on_board&.id == @posed.id
 
         # The fragment that htmx puts in place; a plain form gets the whole page again.
         def answer_with(observation)

@@ -20,7 +20,7 @@ module Pages
         words = form[:words].to_s.gsub(/\s+/, " ").strip
         missing = Rungs::Problem::Story.missing_numbers(words, problem)
         refuse("The story must still say #{missing.join(' and ')}. Put the number back into the words, or change the numbers below") if missing.any?
-        room.start_lesson(today).pose(problem, story: words, template: form[:template])
+        pose(problem, story: words, template: form[:template])
         redirect "/listen/#{room.id}"
       rescue KeyError
         refuse("Choose a situation and give its numbers")
@@ -32,7 +32,7 @@ module Pages
       post "/:room/equations" do
         @equation = checked(EquationContract)[:equation].to_s.strip
         problem = Rungs::Problem::Equation.parse(@equation).to_problem
-        room.start_lesson(today).pose(problem, story: "")
+        pose(problem, story: "")
         redirect "/listen/#{room.id}"
       rescue Refusal, Rungs::Error => e
         @equation_trouble = e.message
@@ -41,6 +41,12 @@ module Pages
       end
 
       helpers do
+        # Poses it and puts it on the board.
+        def pose(problem, **words)
+          lesson = room.start_lesson(today)
+          lesson.put_on_board(lesson.pose(problem, **words))
+        end
+
         # The last story posed; an equation has no situation to go on from.
         def last_posed = @last_posed ||= room.problems_dataset.exclude(situation: nil).last
         def reading = @reading ||= Rungs::Problem::Reading.new(@draft.story.text, names: Rungs::Problem::Story::NAMES + room.children.map(&:name))

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Pages
+  module Board
+    # Renders what a lesson's board shows now; the same for the teacher and for a board opened by its code.
+    module Screen
+      def screen_of(lesson)
+        @lesson = lesson
+        @posed = lesson.on_board
+        @posed ? partial(:"board/_screen", state: board_state) : ""
+      end
+
+      def board_state = @board_state ||= State.new(@lesson.refresh.board.to_h, @posed)
+
+      # Each sentence on a line, as it is read aloud.
+      def sentences = @posed.words.split(/(?<=[.?!]) /)
+
+      # @return [Records::PosedProblem, nil] the problem before or after this one in the lesson
+      def beside(step)
+        all = @lesson.problems_dataset.all
+        place = all.index { |each| each.id == @posed.id } + step
+        place.negative? ? nil : all[place]
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Pages
+  module Projector
+    # A board opened by its short code on a projector or another machine, with nobody signed in: it shows, and can do nothing
+    # else. The code dies with the lesson.
+    class Routes < Shared::Base
+      set :erb, escape_html: true, layout: :"board/layout"
+      helpers Board::Screen
+
+      get "/?" do
+        return redirect("/b/#{params[:code].to_s.strip.upcase}") if params[:code].to_s.strip.match?(/\A[A-Za-z]{5}\z/)
+
+        @title, @mistyped = "Open a board", params[:code]
+        erb :"projector/code", layout: :"shared/layout"
+      end
+
+      get "/:code" do
+        @lesson = lesson
+        @posed = @lesson.on_board
+        @follow = "/b/#{params[:code].upcase}"
+        @posed ? erb(:"board/board") : erb(:"board/nothing")
+      end
+
+      get("/:code/screen") { screen_of(lesson) }
+      get("/:code/events") { halt Live::BoardEvents.response(lesson) }
+
+      helpers do
+        def lesson = @lesson ||= Records::Lesson.by_code(params[:code]) || halt(404)
+      end
+    end
+  end
+end
