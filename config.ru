@@ -7,6 +7,7 @@ LOADER.eager_load
 
 use Rack::Static, root: File.join(Rungs::ROOT, "public"), urls: ["/assets", "/fonts", "/favicon.svg"],
                   header_rules: [[:all, { "cache-control" => "public, max-age=31536000", "x-content-type-options" => "nosniff" }]]
+use Rack::Static, root: File.join(Rungs::ROOT, "public"), urls: ["/sw.js"], header_rules: [[:all, { "cache-control" => "no-cache", "x-content-type-options" => "nosniff" }]]
 use Pages::Shared::ErrorPages
 use Rack::Protection::ContentSecurityPolicy, default_src: "'none'", script_src: "'self'", style_src: "'self'", img_src: "'self' data: blob:",
                                              font_src: "'self'", connect_src: "'self'", form_action: "'self'", base_uri: "'none'", frame_ancestors: "'none'"

@@ -11,12 +11,25 @@ document.addEventListener("htmx:afterSwap", (event) => {
 const trouble = document.getElementById("trouble");
 const tell = (words) => { if (trouble) { trouble.textContent = words; trouble.hidden = !words; } };
 
+// Taps that the server has not answered for yet, in this browser (IndexedDB), oldest first.
+class Waiting {
+  constructor(room) {
+    this.room = room;
+    this.store = idb.openDB("rungs", 1, { upgrade: (db) => db.createObjectStore("taps", { keyPath: "id", autoIncrement: true }) });
+  }
+
+  async add(tap) { return (await this.store).add("taps", tap); }
+  async remove(id) { return (await this.store).delete("taps", id); }
+  async all() { return (await (await this.store).getAll("taps")).filter((tap) => tap.room === this.room); }
+  async first() { return (await this.all())[0]; }
+}
+
 class Listen {
   constructor(page) {
     this.page = page;
+    this.waiting = new Waiting(page.dataset.room);
     this.live = document.getElementById("live");
     this.base = `/listen/${page.dataset.room}/records`;
-    this.queue = [];      // taps not yet taken by the server, oldest first
     this.child = null;    // who was picked
     this.fresh = false;   // picked since the last record
     this.key = null;      // the last record's key
@@ -24,10 +37,9 @@ class Listen {
     document.addEventListener("click", (event) => this.click(event));
     document.addEventListener("submit", (event) => this.submit(event));
     document.addEventListener("keydown", (event) => this.press(event));
-    document.addEventListener("htmx:afterRequest", (event) => this.settle(event.detail));
     document.addEventListener("htmx:afterSettle", () => this.mark());
     window.addEventListener("online", () => this.pump());
-    window.addEventListener("beforeunload", (event) => { if (this.queue.length) event.preventDefault(); });
+    this.pump();
     const chosen = document.querySelector(".child[aria-current]");
     if (chosen) this.pick(chosen.dataset.child);
   }
@@ -80,30 +92,43 @@ class Listen {
 
   change(path, values) { this.send(path, { ...values, client_key: crypto.randomUUID() }); }
 
-  send(path, values) {
-    this.queue.push({ path, values });
+  // Into the browser's own store first, so that it outlives a lost connection and a closed tablet.
+  async send(path, values) {
+    await this.waiting.add({ room: this.page.dataset.room, problem: this.page.dataset.problem, path, values });
     this.pump();
   }
 
-  pump() {
-    if (this.busy || !this.queue.length) return;
-    this.busy = true;
-    const { path, values } = this.queue[0];
-    htmx.ajax("POST", path, { target: "#live", swap: "innerHTML", values }).catch(() => {});
+  // Sends what waits, oldest first; one window at a time, each tap until the server has answered for it.
+  async pump() {
+    clearTimeout(this.retry);
+    await navigator.locks.request("rungs-taps", async () => {
+      for (let tap = await this.waiting.first(); tap; tap = await this.waiting.first()) {
+        const answer = await this.post(tap);
+        if (!answer) return;
+        await this.waiting.remove(tap.id);
+        if (answer.status === 200 && tap.problem === this.page.dataset.problem) htmx.swap("#live", await answer.text(), { swapStyle: "innerHTML" });
+        tell([404, 422].includes(answer.status) ? await answer.text() : "");
+      }
+    });
   }
 
-  settle({ requestConfig, xhr, successful }) {
-    if (!this.busy || requestConfig.path !== this.queue[0]?.path) return;
-    this.busy = false;
-    const refused = [404, 422].includes(xhr.status);
-    if (successful || refused) {
-      this.queue.shift();
-      tell(refused ? xhr.responseText : "");
-      if (this.queue.length) this.pump();
-      return;
+  // @return the server's word, good or bad; null where the tap has to wait
+  async post({ path, values }) {
+    try {
+      const answer = await fetch(path, { method: "POST", body: new URLSearchParams(values), headers: { "X-CSRF-Token": token(), "HX-Request": "true" } });
+      if (answer.ok || [404, 422].includes(answer.status)) return answer;
+      return this.wait({ 401: "you are signed out; sign in in another tab", 403: "this page is too old; load it again" }[answer.status] ?? "the server could not take it");
+    } catch {
+      return this.wait("no connection");
     }
-    tell(`${this.queue.length === 1 ? "1 tap is" : `${this.queue.length} taps are`} waiting: ${xhr.status ? xhr.status === 401 ? "you are signed out; sign in in another tab" : "the server could not take it" : "no connection"}. Keep this page open; they are sent as soon as it works again.`);
-    setTimeout(() => this.pump(), 3000);
+  }
+
+  async wait(reason) {
+    const waiting = await this.waiting.all();
+    tell(`${waiting.length === 1 ? "1 tap is" : `${waiting.length} taps are`} waiting: ${reason}. They are kept on this device and sent as soon as it works again.`);
+    waiting.forEach(({ values }) => document.querySelector(`[data-child="${values.child_id}"]`)?.classList.add("is-waiting"));
+    this.retry = setTimeout(() => this.pump(), 3000);
+    return null;
   }
 
   press(event) {
@@ -159,4 +184,12 @@ class Listen {
 }
 
 const page = document.getElementById("listen");
-if (page) window.listen = new Listen(page);
+if (page) {
+  window.listen = new Listen(page);
+  // The page and all it uses, so that it opens again without a connection.
+  navigator.serviceWorker?.register("/sw.js").then(() => navigator.serviceWorker.ready).then((ready) => {
+    const files = [...document.querySelectorAll("script[src], link[rel=stylesheet]")].map((each) => each.src || each.href);
+    const fonts = performance.getEntriesByType("resource").map((each) => each.name).filter((name) => name.includes("/fonts/"));
+    ready.active.postMessage({ page: location.pathname + location.search, files: [...files, ...fonts] });
+  }).catch(() => {});
+}
