@@ -7,7 +7,7 @@ module Records
   class Classroom < Sequel::Model(:classrooms)
     one_to_many :children, class: "Records::Child", order: :name, conditions: { left_on: nil }
     one_to_many :lessons, class: "Records::Lesson", order: Sequel.desc(:held_on)
-    one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id]
+    one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
     one_to_many :observations, class: "Records::Observation"
 
     def zone = TZInfo::Timezone.get(time_zone)
@@ -34,7 +34,7 @@ module Records
     def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? children_dataset.first(id: id.to_i) : nil
 
     # @return [PosedProblem, nil]
-    def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? problems_dataset.first(id: id.to_i) : nil
+    def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? PosedProblem.first(classroom_id: self.id, id: id.to_i) : nil
 
     # The problem posed last, today.
     def current_problem(day = today) = lesson_on(day)&.problems_dataset&.last

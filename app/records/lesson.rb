@@ -8,7 +8,7 @@ module Records
     LETTERS = "ACDEFHJKLMNPRTUWXY".chars.freeze
 
     many_to_one :classroom, class: "Records::Classroom"
-    one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id]
+    one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
 
     # The lesson that a board code opens, as long as its day lasts and it has not ended.
     def self.by_code(code)

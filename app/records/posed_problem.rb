@@ -16,6 +16,6 @@ module Records
     def words = story.empty? ? equation : story
 
     # @return [Integer] its place in the lesson, from 1
-    def place = lesson.problems_dataset.select_map(:id).index(id) + 1
+    def place = (lesson.problems_dataset.select_map(:id).index(id) || 0) + 1
   end
 end

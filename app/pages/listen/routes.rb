@@ -92,7 +92,7 @@ module Pages
 
         def next_problem
           ids = @posed.lesson.problems_dataset.select_map(:id)
-          following = ids[ids.index(@posed.id) + 1]
+          following = ids[(ids.index(@posed.id) || -1) + 1]
           following ? "/listen/#{room.id}?problem=#{following}" : "/plan/#{room.id}"
         end
       end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Pages
+  module CheckIn
+    # Five minutes with one child: each problem chosen to tell most, until it is clear.
+    class Routes < Shared::Tab
+      OPERATIONS = Rungs::Progress::CheckIn::SITUATIONS.keys.freeze
+
+      before("/:room/:child/?*") do
+        @child = room.child(params[:child]) || halt(404)
+        @tab, @title = "climb", "Check in with #{@child.name}"
+      end
+
+      get "/:room/:child" do
+        @open = latest
+        @posed = @open.current if @open && @open.ended_at.nil?
+        erb(@posed ? :"check_in/ask" : :"check_in/start")
+      end
+
+      post "/:room/:child/start" do
+        form = checked(StartContract)
+        Records::CheckIn.open(@child, operation: form[:operation], band: form[:band])
+        redirect here
+      end
+
+      # Each answer is a record like any other; then the next problem is chosen.
+      post "/:room/:child/answers" do
+        form = checked(AnswerContract)
+        posed = @child.classroom.problem(form[:problem_id]) || halt(404)
+        open = Records::CheckIn.first(id: posed.check_in_id, child_id: @child.id) || halt(404)
+        Records::Recorder.new(room, person).record(child: @child, problem: posed, happened_at: Time.now, **form.slice(:code, :client_key, :answer).compact)
+        open.go_on if open.current.nil? && open.ended_at.nil?
+        redirect here
+      end
+
+      post "/:room/:child/stop" do
+        latest&.update(ended_at: Time.now)
+        redirect here
+      end
+
+      helpers do
+        def here = "/check-in/#{room.id}/#{@child.id}"
+        def latest = Records::CheckIn.where(child_id: @child.id).order(Sequel.desc(:id)).first { started_at > Time.now - 86_400 }
+        def sounds_like(level) = Rungs::Strategy::Path.usual(@posed.problem, level)&.says
+      end
+    end
+  end
+end

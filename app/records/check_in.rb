@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Records
+  # A check-in with one child, kept as the problems posed to that child and what was heard of them.
+  class CheckIn < Sequel::Model(:check_ins)
+    many_to_one :classroom, class: "Records::Classroom"
+    many_to_one :child, class: "Records::Child"
+    one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id]
+
+    # The one that is going on today, or a new one.
+    def self.open(child, operation:, band:) = create(classroom_id: child.classroom_id, child_id: child.id, operation: operation, band: band).tap(&:go_on)
+
+    # @return [Rungs::Progress::CheckIn] with all answers so far
+    def core
+      codes = Observation.standing.where(problem_id: problems_dataset.select(:id), child_id: child_id).as_hash(:problem_id)
+      problems_dataset.all.select { |posed| codes.key?(posed.id) }
+                      .reduce(Rungs::Progress::CheckIn.start(operation: operation, band: band)) { |core, posed| core.hear(posed.problem, codes[posed.id].rung) }
+    end
+
+    # @return [PosedProblem, nil] the one to be answered now
+    def current = problems_dataset.exclude(id: Observation.standing.where(child_id: child_id).select(:problem_id)).last
+
+    # Poses the next problem, or ends it when it is clear or long enough.
+    def go_on
+      choice = core.choose(Random.new((id * 100) + problems_dataset.count))
+      return update(ended_at: Time.now) unless choice
+
+      story = Rungs::Problem::Story.write(choice.problem, random: Random.new(id + problems_dataset.count))
+      classroom.start_lesson(classroom.today).pose(choice.problem, story: story.text, template: story.template.id).update(check_in_id: id)
+    end
+
+    # Why the current problem was chosen.
+    def why = core.choose(Random.new((id * 100) + problems_dataset.count - 1))&.why
+  end
+end

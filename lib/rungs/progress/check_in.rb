@@ -1,0 +1,153 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Progress
+    # Problems for one child, one after the other, each chosen to tell most about where the child is, stopping when that is
+    # clear. Immutable: every answer gives a new check-in.
+    #
+    # It holds probabilities over standings. In a given band a standing is the rung mostly used there. With the band open it is a
+    # band and a rung: easier bands are known, in this band that rung is used, in harder ones everything is counted.
+    #
+    #   check = CheckIn.start(operation: "add", band: "bridge")
+    #   check.choose(Random.new(1)).problem   # => a problem
+    #   check = check.hear(problem, 2)        # counted on
+    class CheckIn
+      Standing = Struct.new(:band, :rung)
+      Answer = Struct.new(:problem, :rung, keyword_init: true)
+      # why: the reason of the choice, for the teacher.
+      Choice = Struct.new(:problem, :why, keyword_init: true)
+
+      LEAST = 6
+      MOST = 10
+      CLEAR = 0.88
+      BANDS = %w[to5 to10 bridge].freeze
+      SITUATIONS = { "add" => "add_to.result", "subtract" => "take_from.result" }.freeze
+      LEVELS = (1..5)
+
+      attr_reader :operation, :band, :answers, :chances
+
+      # @param operation ["add", "subtract"]
+      # @param band [String, nil] nil leaves it open among BANDS
+      # @raise [Error::Unknown]
+      def self.start(operation:, band: nil)
+        raise Error::Unknown, "there is no operation “#{operation}”; there are #{SITUATIONS.keys.join(', ')}" unless SITUATIONS.key?(operation)
+
+        Problem::Band::ALL.fetch(band) if band
+        standings = band ? seen_in(operation, band).map { |rung| Standing.new(band, rung) } : open_standings(operation)
+        new(operation: operation, band: band, answers: [], chances: standings.to_h { |standing| [standing, 1.0 / standings.size] })
+      end
+
+      # Knowing a whole band is standing at the foot of the next, but for the last.
+      def self.open_standings(operation) = BANDS.flat_map { |band| (seen_in(operation, band) - (band == BANDS.last ? [] : [5])).map { |rung| Standing.new(band, rung) } }
+
+      # The rungs that some problem of a band lets show.
+      def self.seen_in(operation, band) = pool(operation, band).flat_map(&:affords).uniq.sort
+
+      POOLS = Hash.new { |all, (situation, band)| all[[situation, band]] = Problem::Pool.new(situation: situation, band: band).problems }
+      private_constant :POOLS
+
+      def self.pool(operation, band) = POOLS[[SITUATIONS.fetch(operation), band]]
+      private_class_method :open_standings, :seen_in
+
+      def initialize(operation:, band:, answers:, chances:)
+        @operation = operation
+        @band = band
+        @answers = answers.freeze
+        @chances = chances.freeze
+        freeze
+      end
+
+      # @param problem [Problem]
+      # @param rung [Integer, nil] what was seen, 1..5; nil where it was off the ladder
+      # @return [CheckIn]
+      def hear(problem, rung)
+        likely = rung ? chances.to_h { |standing, chance| [standing, chance * likelihood(standing, problem, rung)] } : chances
+        total = likely.values.sum
+        CheckIn.new(operation: operation, band: band, answers: answers + [Answer.new(problem: problem, rung: rung)], chances: likely.transform_values { |each| each / total })
+      end
+
+      # @return [Standing] the likeliest; of equals the lower
+      def standing = chances.max_by { |each, chance| [chance, -BANDS.index(each.band).to_i, -each.rung] }.first
+      def confidence = chances.fetch(standing)
+      def clear? = weighed >= LEAST && confidence >= CLEAR
+      def done? = clear? || answers.size >= MOST
+
+      # @param random [Random]
+      # @return [Choice, nil] nil when it is done
+      def choose(random)
+        return if done?
+
+        best = offers.max_by { |_, problems| [information(problems.first).round(9), -bands.index(problems.first.band)] }.last
+        problem = best.min_by { |each| [asked(each), random.rand] }
+        Choice.new(problem: problem, why: reason(problem))
+      end
+
+      # @return [String] what was found and the evidence for it
+      def summary
+        heard = answers.select(&:rung)
+        shown = heard.select { |answer| answer.rung == standing.rung && answer.problem.band == standing.band }
+        "#{clear? ? 'Works mostly by' : 'Not yet clear; likeliest is'} #{Strategy::Rung.at(standing.rung).doing}, #{Problem::Band::ALL.fetch(standing.band).title} (#{format('%.2f',
+                                                                                                                                                                             confidence)}): " \
+          "seen in #{shown.size} of #{heard.count { |answer| answer.problem.band == standing.band }} answers there#{if shown.any?
+                                                                                                                      ", #{shown.map do |answer|
+  answer.problem.solved
+end.join('; ')}"
+                                                                                                                    end}."
+      end
+
+      private
+
+      def weighed = answers.count(&:rung)
+      def bands = band ? [band] : BANDS
+
+      # The rung a child so standing mostly uses in a band.
+      def mostly(standing, in_band)
+        return standing.rung if in_band == standing.band
+
+        BANDS.index(in_band) < BANDS.index(standing.band) ? 5 : 1
+      end
+
+      def likelihood(standing, problem, rung)
+        from = mostly(standing, problem.band)
+        possible = problem.affords | [5, rung]
+        Rule::DEFAULT.weight(rung - from) / possible.sum { |each| Rule::DEFAULT.weight(each - from) }
+      end
+
+      # Problems by band and what they let show, those of this check-in left out. A band above one where the child most
+      # probably counts everything is not asked.
+      def offers
+        taken = answers.map { |answer| answer.problem.parts }
+        bands.reject { |each| out_of_reach?(each) }.flat_map do |each|
+  CheckIn.pool(operation, each).reject do |problem|
+  taken.include?(problem.parts)
+end
+end.group_by { |problem| [problem.band, problem.affords] }
+      end
+
+      def out_of_reach?(in_band)
+        place = BANDS.index(in_band)
+        return false if band || place.zero?
+
+        chances.sum { |standing, chance| BANDS.index(standing.band) < place && standing.rung <= 2 ? chance : 0 } > 0.5
+      end
+
+      # Expected information in bits: what hearing the answer would take away from not knowing.
+      def information(problem)
+        outcomes = problem.affords.map { |rung| chances.map { |standing, chance| chance * likelihood(standing, problem, rung) } }
+        uncertainty(chances.values) - outcomes.sum { |joint| joint.sum.positive? ? joint.sum * uncertainty(joint.map { |each| each / joint.sum }) : 0 }
+      end
+
+      def uncertainty(shares) = -shares.sum { |share| share.positive? ? share * Math.log2(share) : 0 }
+      def asked(problem) = answers.count { |answer| answer.problem.fact == problem.fact }
+
+      def reason(problem)
+        first, second = chances.max_by(2) { |_, chance| chance }.map(&:first)
+        return "A first look, #{Problem::Band::ALL.fetch(problem.band).title}." if answers.none?(&:rung)
+
+        "#{where(first)} or #{where(second)}? #{problem} lets #{problem.affords.include?(first.rung) || problem.affords.include?(second.rung) ? 'that show' : 'the rungs below show'}."
+      end
+
+      def where(standing) = "#{Strategy::Rung.at(standing.rung).doing}#{", #{Problem::Band::ALL.fetch(standing.band).title}" unless band}".sub(/\A./, &:upcase)
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+require "journey_helper"
+
+RSpec.describe "A check-in with one child", type: :feature do
+  let(:teacher) { make_teacher(children: %w[Ada Bo]) }
+  let(:room) { teacher[1] }
+  let(:ada) { room.children.first }
+
+  it "asks six to ten problems, adapts, and sums up with its evidence" do
+    enter(teacher[0])
+    visit "/climb/#{room.id}/children/#{ada.id}"
+    click_link "Check in with Ada"
+    expect_accessible
+    find("label", text: "through ten").click
+    click_button "Begin"
+    asked = 0
+    while page.has_css?(".check-in", wait: 1)
+      expect_accessible if asked.zero?
+      fill_in "Said, if it was wrong", with: "1" if asked == 1
+      words = find("h1.story").text
+      tap_rung "Count on"
+      asked += 1
+      expect(page).to have_no_css("h1.story", text: words)
+    end
+    expect(asked).to be_between(6, 10)
+    expect(page).to have_css(".lead", text: "Works mostly by counting on, through ten")
+    expect(page).to have_css(".log tbody tr", count: asked)
+    expect_accessible
+    expect(room.observations_dataset.standing.where(child_id: ada.id, code: "count_on").count).to eq(asked)
+    expect(room.observations_dataset.where(right: false).count).to eq(1)
+    click_link "See Ada’s line of time"
+    expect(page).to have_css("h1", text: "Ada works mostly by counting on, through ten")
+    visit "/listen/#{room.id}"
+    expect(page).to have_css("h1", text: "Listen") # its problems are Ada's alone
+  end
+
+  it "is another class's business to nobody else" do
+    stranger = make_teacher[0]
+    enter(stranger)
+    visit "/check-in/#{room.id}/#{ada.id}"
+    expect(page).to have_css("h1", text: "There is nothing here for you")
+  end
+end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+RSpec.describe Rungs::Progress::CheckIn do
+  shown = { 0 => 0.70, -1 => 0.18, 1 => 0.09, -2 => 0.03 }
+
+  # A made-up child: what is seen on a problem, from the rung it mostly uses.
+  def see(shown, mostly, problem, random)
+    possible = problem.affords.to_h { |rung| [rung, shown.fetch(rung - mostly, 0)] }.select { |_, chance| chance.positive? }
+    return problem.affords.min_by { |rung| (rung - mostly).abs } if possible.empty?
+
+    left = random.rand * possible.values.sum
+    possible.find { |_, chance| (left -= chance) <= 0 }.first
+  end
+
+  def check_in(shown, random, operation: "add", band: nil, &mostly)
+    check = described_class.start(operation: operation, band: band)
+    while (choice = check.choose(random))
+      check = check.hear(choice.problem, see(shown, yield(choice.problem.band), choice.problem, random))
+    end
+    check
+  end
+
+  it "finds the rung in a given band in at least 90 of 100 made-up children, with a median of at most six problems" do
+    random = Random.new(5)
+    [%w[add bridge], %w[subtract bridge], %w[add to10]].each do |operation, band|
+      results = Array.new(100) { |index| [(index % 5) + 1, check_in(shown, random, operation: operation, band: band) { (index % 5) + 1 }] }
+      expect(results.count { |rung, check| check.standing.rung == rung }).to be >= 90
+      expect(results.map { |_, check| check.answers.size }.sort[50]).to be <= 6
+      expect(results.map { |_, check| check.answers.size }).to all(be_between(6, 10))
+    end
+  end
+
+  it "finds band and rung in at least 80 of 100 within ten, with the band open" do
+    random = Random.new(6)
+    bands = described_class::BANDS
+    truths = { "to5" => [1, 2, 3], "to10" => [1, 2, 3, 4], "bridge" => [1, 2, 3, 4, 5] }.flat_map { |band, rungs| rungs.map { |rung| [band, rung] } }
+    right = Array.new(100) { |index| truths[index % truths.size] }.count do |band, rung|
+      check = check_in(shown, random) { |asked| asked == band ? rung : (bands.index(asked) < bands.index(band) ? 5 : 1) } # rubocop:disable Style/NestedTernaryOperator
+      expect(check.answers.size).to be <= 10
+      check.standing.to_a == [band, rung]
+    end
+    expect(right).to be >= 80
+  end
+
+  it "does not ask a child who counts all to 5 what 8 and 7 is" do
+    random = Random.new(7)
+    20.times { expect(check_in(shown, random) { 1 }.answers.drop(2).map { |answer| answer.problem.band }).not_to include("bridge") }
+  end
+
+  it "never asks the same twice, says why it asks, and names its evidence" do
+    check = described_class.start(operation: "add", band: "bridge")
+    random = Random.new(8)
+    reasons = []
+    while (choice = check.choose(random))
+      reasons << choice.why
+      check = check.hear(choice.problem, 2)
+    end
+    expect(check.answers.map { |answer| answer.problem.parts }.uniq.size).to eq(check.answers.size)
+    expect(reasons.first).to eq("A first look, through ten.")
+    expect(reasons.drop(1)).to all(include("?"))
+    expect(check.summary).to match(/\AWorks mostly by counting on, through ten \([01]\.\d\d\): seen in 6 of 6 answers there, \d \+ \d = 1\d;/)
+  end
+
+  it "passes over what is off the ladder, and stops at ten all the same" do
+    check = described_class.start(operation: "subtract", band: "to5")
+    random = Random.new(9)
+    while (choice = check.choose(random))
+      check = check.hear(choice.problem, nil)
+    end
+    expect([check.answers.size, check.clear?]).to eq([10, false])
+    expect(check.summary).to start_with("Not yet clear")
+    expect { described_class.start(operation: "divide") }.to raise_error(Rungs::Error::Unknown)
+  end
+end
