@@ -51,7 +51,7 @@ module Records
                              .select(:child_id, Sequel.function(:max, :happened_at).as(:last), Sequel.function(:count).*.as(:records)).naked.as_hash(:child_id)
     end
 
-    COLUMNS = %i[id first_key child_id problem_id happened_at code rung move answer right used help].freeze
+    COLUMNS = %i[id first_key child_id problem_id happened_at code rung move answer right used help heard].freeze
 
     def rows(child)
       rows = @classroom.observations_dataset.standing.in_order

@@ -25,7 +25,7 @@ module Records
     def summary
       move_title = move && Rungs::Strategy::Move::ALL[move]&.title
       [title.downcase, (move_title unless move == "recall"), ("said #{answer}" unless right || answer.nil?), ("wrong" if !right && answer.nil?),
-       (help unless help == "alone"), *used.to_a].compact.join(", ")
+       (help unless help == "alone"), *used.to_a, ("said #{heard.to_a.join(' ')}" if heard.to_a.size > 1)].compact.join(", ")
     end
   end
 end

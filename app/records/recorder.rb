@@ -7,7 +7,7 @@ module Records
     # A change to a record that is not there.
     class Gone < StandardError; end
 
-    KEPT = %i[first_key classroom_id child_id problem_id happened_at code rung move answer right used help undone].freeze
+    KEPT = %i[first_key classroom_id child_id problem_id happened_at code rung move answer right used help heard seconds undone].freeze
 
     # @param classroom [Classroom]
     # @param account [Account, nil] who is recording
@@ -21,7 +21,7 @@ module Records
     # @param code [String] a rung's id or an off-ladder code
     # @param client_key [String] a UUID
     # @param happened_at [Time]
-    # @param details [Hash] move, answer, used, help
+    # @param details [Hash] move, answer, used, help, heard, seconds
     # @return [Observation] the one that stands, new or already there
     def record(child:, problem:, code:, client_key:, happened_at:, **details)
       row = { classroom_id: @classroom.id, child_id: child.id, problem_id: problem.id, code: code,
@@ -49,6 +49,7 @@ module Records
     # Right until a wrong answer is tapped in.
     def judged(details, posed)
       details = details.merge(used: Sequel.pg_array(details[:used], :text)) if details.key?(:used)
+      details = details.merge(heard: Sequel.pg_array(details[:heard], :integer)) if details.key?(:heard)
       return details unless details.key?(:answer)
 
       { right: details[:answer].nil? || posed.problem.right?(details[:answer]) }.merge(details)

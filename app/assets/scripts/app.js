@@ -40,6 +40,10 @@ class Listen {
     document.addEventListener("htmx:afterSettle", () => this.mark());
     window.addEventListener("online", () => this.pump());
     this.pump();
+    this.heard = [];      // numbers the child said
+    this.timed = document.getElementById("timed");
+    this.timed.checked = localStorage.getItem("rungs-timed") === "on";
+    this.timed.addEventListener("change", () => localStorage.setItem("rungs-timed", this.timed.checked ? "on" : "off"));
     const chosen = document.querySelector(".child[aria-current]");
     if (chosen) this.pick(chosen.dataset.child);
   }
@@ -47,6 +51,10 @@ class Listen {
   click(event) {
     const child = event.target.closest("[data-child]");
     if (child) { event.preventDefault(); return this.pick(child.dataset.child); }
+    const number = event.target.closest("[data-heard]");
+    if (number) return this.hear(number.dataset.heard);
+    const take = event.target.closest("[data-take]");
+    if (take) return this.take(take.dataset);
     const remote = event.target.closest("[data-board]");
     if (remote) return this.board(remote);
     const change = event.target.closest("[data-change]");
@@ -68,7 +76,33 @@ class Listen {
       .catch(() => tell("The board could not be reached. Your records are safe; press again when the connection is back."));
   }
 
+  // Each number tapped asks anew which move it may be; one tap takes the answer.
+  hear(number) {
+    if (number === "back") this.heard.pop(); else this.heard.push(number);
+    document.getElementById("heard").textContent = this.heard.length ? `: ${this.heard.join(" ")}` : "";
+    const target = "#candidates";
+    if (!this.heard.length) document.querySelector(target).textContent = "";
+    else htmx.ajax("GET", `/listen/${this.page.dataset.room}/hearing`, { target, swap: "innerHTML", values: { problem: this.page.dataset.problem, heard: this.heard.join(" "), ...this.seconds() } }).catch(() => {});
+  }
+
+  take({ take, move, answer }) {
+    const heard = this.heard.join(" ");
+    this.fresh = this.child !== null;
+    this.record(take, { ...(move && { move }), ...(answer && { answer }), heard });
+    this.forget();
+  }
+
+  forget() {
+    if (this.heard.length) { this.heard = []; document.getElementById("heard").textContent = ""; document.getElementById("candidates").textContent = ""; }
+  }
+
+  seconds() {
+    const passed = Math.round((Date.now() - Date.parse(this.page.dataset.posedAt)) / 1000);
+    return this.timed.checked && passed >= 0 && passed <= 600 ? { seconds: passed } : {};
+  }
+
   pick(id) {
+    if (id !== this.child) this.forget();
     this.child = id;
     this.fresh = true;
     this.mark();
@@ -82,12 +116,12 @@ class Listen {
   }
 
   // A rung after a name is a new record; another rung right after corrects it.
-  record(code) {
+  record(code, details = {}) {
     if (!this.child) return tell("Pick a child first, then the rung.");
     if (!this.fresh) return this.change(`${this.base}/${this.key}/changes`, { code });
     this.fresh = false;
     this.key = crypto.randomUUID();
-    this.send(this.base, { child_id: this.child, problem_id: this.page.dataset.problem, code, client_key: this.key, happened_at: new Date().toISOString() });
+    this.send(this.base, { child_id: this.child, problem_id: this.page.dataset.problem, code, client_key: this.key, happened_at: new Date().toISOString(), ...this.seconds(), ...details });
   }
 
   change(path, values) { this.send(path, { ...values, client_key: crypto.randomUUID() }); }
@@ -132,7 +166,7 @@ class Listen {
   }
 
   press(event) {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches("input, textarea, select")) return;
+    if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches("input:not([type=checkbox]), textarea, select")) return;
     if (this.typed !== null && this.type(event)) return event.preventDefault();
     const act = this.keys(event);
     if (act) { event.preventDefault(); act(); }

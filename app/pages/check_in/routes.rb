@@ -4,6 +4,8 @@ module Pages
   module CheckIn
     # Five minutes with one child: each problem chosen to tell most, until it is clear.
     class Routes < Shared::Tab
+      helpers Shared::ClassMargin
+
       OPERATIONS = Rungs::Progress::CheckIn::SITUATIONS.keys.freeze
 
       before("/:room/:child/?*") do
@@ -14,6 +16,7 @@ module Pages
       get "/:room/:child" do
         @open = latest
         @posed = @open.current if @open && @open.ended_at.nil?
+        @margin = class_margin(chosen: @child) { |child| "/check-in/#{room.id}/#{child.id}" }
         erb(@posed ? :"check_in/ask" : :"check_in/start")
       end
 

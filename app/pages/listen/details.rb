@@ -6,6 +6,7 @@ module Pages
     module Details
       CODES = (Rungs::Strategy::Rung::ALL.ids + Rungs::Strategy::OffLadder::ALL.ids).freeze
       HELP = Rungs::Progress::Rule::DEFAULT.help.keys.freeze
+      LONGEST = 600
       USED = %w[objects fingers drawing frame rack line nothing].freeze
     end
   end

@@ -12,6 +12,10 @@ module Pages
         required(:code).filled(:string, included_in?: Details::CODES)
         required(:client_key).filled(:string, format?: UUID)
         optional(:happened_at).filled(:time)
+        optional(:move).filled(:string, included_in?: Rungs::Strategy::Move::ALL.ids)
+        optional(:answer).filled(:integer, included_in?: 0..999)
+        optional(:heard).filled(:string, format?: HeardContract::NUMBERS)
+        optional(:seconds).filled(:integer, included_in?: 0..Details::LONGEST)
       end
 
       # A clock that runs ahead a little is forgiven; a date from another age is not.

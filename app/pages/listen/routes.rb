@@ -16,6 +16,14 @@ module Pages
         erb :"listen/listen"
       end
 
+      # What the numbers a child says may be: proposed, never recorded by itself.
+      get "/:room/hearing" do
+        form = checked(HeardContract)
+        @posed = room.problem(form[:problem]) || halt(404)
+        @candidates = Rungs::Strategy::Hearing.of(@posed.problem, form[:heard].split.map(&:to_i), seconds: form[:seconds])
+        partial(:"listen/_candidates")
+      end
+
       get "/:room/remote" do
         @posed = room.problem(params[:problem]) || halt(404)
         partial(:"listen/_remote")
@@ -25,7 +33,8 @@ module Pages
         form = checked(RecordContract)
         @posed = room.problem(form[:problem_id]) || halt(404)
         child = room.child(form[:child_id]) || halt(404)
-        answer_with recorder.record(child: child, problem: @posed, code: form[:code], client_key: form[:client_key], happened_at: form[:happened_at] || Time.now)
+        form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
+        answer_with recorder.record(child: child, problem: @posed, happened_at: form[:happened_at] || Time.now, **form.except(:child_id, :problem_id, :happened_at))
       end
 
       post "/:room/records/:key/changes" do

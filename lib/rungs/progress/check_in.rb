@@ -84,15 +84,10 @@ module Rungs
 
       # @return [String] what was found and the evidence for it
       def summary
-        heard = answers.select(&:rung)
-        shown = heard.select { |answer| answer.rung == standing.rung && answer.problem.band == standing.band }
-        "#{clear? ? 'Works mostly by' : 'Not yet clear; likeliest is'} #{Strategy::Rung.at(standing.rung).doing}, #{Problem::Band::ALL.fetch(standing.band).title} (#{format('%.2f',
-                                                                                                                                                                             confidence)}): " \
-          "seen in #{shown.size} of #{heard.count { |answer| answer.problem.band == standing.band }} answers there#{if shown.any?
-                                                                                                                      ", #{shown.map do |answer|
-  answer.problem.solved
-end.join('; ')}"
-                                                                                                                    end}."
+        there = answers.select { |answer| answer.rung && answer.problem.band == standing.band }
+        shown = there.select { |answer| answer.rung == standing.rung }.map { |answer| answer.problem.solved.to_s }
+        found = "#{Strategy::Rung.at(standing.rung).doing}, #{Problem::Band::ALL.fetch(standing.band).title} (#{format('%.2f', confidence)})"
+        "#{clear? ? 'Works mostly by' : 'Not yet clear; likeliest is'} #{found}: seen in #{shown.size} of #{there.size} answers there#{", #{shown.join('; ')}" if shown.any?}."
       end
 
       private
