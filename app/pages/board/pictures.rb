@@ -23,11 +23,20 @@ module Pages
       # @return [Array<Way>] one for each rung that some picture can act out
       def ways(problem, thing:)
         Rungs::Strategy::Rung::ALL.filter_map do |rung|
-          path = Rungs::Strategy::Path.usual(problem, rung.level) or next
-          steps = acted(path, problem, thing)
-          Way.new(rung: rung, title: path.move.title, steps: steps, equations: path.equations) if steps.any?
+          path = Rungs::Strategy::Path.usual(problem, rung.level)
+          path && way(path, problem, thing: thing)
         end
       end
+
+      # @param on [String, nil] the id of the picture it is drawn on
+      # @return [Way, nil] nil where no picture can act it out
+      def way(path, problem, thing:, on: nil)
+        steps = on ? Rungs::Picture::KINDS.fetch(on).act(path, problem, thing: thing) : acted(path, problem, thing)
+        Way.new(rung: Rungs::Strategy::Rung.at(path.rung), title: path.move.title, steps: steps, equations: path.equations) if steps.any?
+      end
+
+      # @return [Array<Rungs::Picture::Kind>] the pictures that can act a path out
+      def stages(path, problem) = kinds.select { |kind| kind.act(path, problem).any? }
 
       # On the picture that shows the move best, else on the first that can.
       def acted(path, problem, thing)

@@ -5,7 +5,7 @@ module Pages
     # What the board shows, as plain data that can be kept and sent: which picture, whether it is shown, covered or not yet
     # there, crossed out, the number sentence, a rung's way and its step. Each command gives the next state.
     class State
-      COMMANDS = %w[cover picture strike sentence way].freeze
+      COMMANDS = %w[cover picture strike sentence way share].freeze
 
       # @param data [Hash] as kept
       # @param posed [Records::PosedProblem]
@@ -23,7 +23,16 @@ module Pages
       def shown? = show == "shown"
       def struck? = @data["struck"] == true
       def sentence? = @data["sentence"] == true
-      def way = ways.find { |each| each.rung.level == @data["way"] }
+      # The way being drawn: a rung's usual one, or one chosen to share.
+      def way = @way ||= @data["share"] ? shared : ways.find { |each| each.rung.level == @data["way"] }
+
+      # The second picture that checks the first, once the way is drawn to its end.
+      def beside
+        return unless way && @data["share"] && @data["beside"] && step == way.steps.size - 1
+
+        Pictures.way(share_path, @posed.problem, thing: @thing, on: @data["beside"])&.steps&.last || Rungs::Picture::KINDS[@data["beside"]]&.of(@posed.problem, thing: @thing)&.layout
+      end
+
       def step = [@data.fetch("step", 0), (way ? way.steps.size - 1 : 0)].min
 
       # @return [Rungs::Picture::Kind] the one chosen, else the first there is
@@ -45,7 +54,7 @@ module Pages
       def after(command, value = nil)
         raise ArgumentError, command unless COMMANDS.include?(command)
 
-        base = { "problem" => @posed.id, "picture" => kind&.id }.merge(@data.slice("show", "struck", "sentence", "picture", "way", "step"))
+        base = { "problem" => @posed.id, "picture" => kind&.id }.merge(@data.slice("show", "struck", "sentence", "picture", "way", "step", "share", "on", "beside"))
         base.merge(send("after_#{command}", value))
       end
 
@@ -54,19 +63,38 @@ module Pages
       def after_cover(_) = { "show" => shown? ? "covered" : "shown" }
       def after_sentence(_) = { "sentence" => !sentence? }
 
-      def after_picture(id) = pictures.keys.any? { |each| each.id == id } ? { "picture" => id, "way" => nil, "show" => "shown" } : {}
+      def after_picture(id) = pictures.keys.any? { |each| each.id == id } ? { "picture" => id, "way" => nil, "share" => nil, "show" => "shown" } : {}
 
       def after_strike(_)
         strikable = pictures.fetch(kind, []).size > 1 ? kind : pictures.find { |_, layouts| layouts.size > 1 }&.first
-        strikable ? { "picture" => strikable.id, "struck" => !struck?, "way" => nil, "show" => "shown" } : {}
+        strikable ? { "picture" => strikable.id, "struck" => !struck?, "way" => nil, "share" => nil, "show" => "shown" } : {}
       end
 
       # The same way again is its next step.
       def after_way(level)
         return {} unless ways.any? { |each| each.rung.level == level.to_i }
 
-        again = @data["way"] == level.to_i
-        { "way" => level.to_i, "step" => again ? step + 1 : 0, "show" => "shown", "sentence" => false }
+        again = @data["way"] == level.to_i && @data["share"].nil?
+        { "way" => level.to_i, "share" => nil, "step" => again ? step + 1 : 0, "show" => "shown", "sentence" => false }
+      end
+
+      # A move, or a split as "7:3,4"; then the picture it is drawn on and the one beside, with spaces between. The same again
+      # is its next step.
+      def after_share(words)
+        share, on, beside = words.to_s.split
+        wanted = { "share" => share, "on" => known(on), "beside" => known(beside) }
+        again = @data.slice("share", "on", "beside") == wanted
+        { **wanted, "way" => nil, "step" => again ? step + 1 : 0, "show" => "shown", "sentence" => false }
+      end
+
+      def known(picture) = Rungs::Picture::KINDS.key?(picture) ? picture : nil
+      def shared = share_path && Pictures.way(share_path, @posed.problem, thing: @thing, on: @data["on"])
+
+      def share_path
+        return @posed.problem.paths.find { |path| path.move.id == @data["share"] } unless @data["share"].include?(":")
+
+        broken, *pieces = @data["share"].scan(/\d+/).map(&:to_i)
+        Rungs::Strategy::Split.path(@posed.problem, broken, pieces)
       end
     end
   end

@@ -31,10 +31,10 @@ module Rungs
       def self.all(problem) = Move::ALL.filter_map { |move| move.path(problem) }
 
       # @return [Path, nil] the least work at one rung (1..5); nil where the problem does not afford it
-      def self.cheapest(problem, level) = all(problem).select { |path| path.rung == level }.min_by(&:work)
+      def self.cheapest(problem, level) = problem.paths.select { |path| path.rung == level }.min_by(&:work)
 
       # @return [Path, nil] how that rung would most likely sound here
-      def self.usual(problem, level) = all(problem).select { |path| path.rung == level }.min_by { |path| [path.move.usual ? 0 : 1, path.work] }
+      def self.usual(problem, level) = problem.paths.select { |path| path.rung == level }.min_by { |path| [path.move.usual ? 0 : 1, path.work] }
 
       def rung = move.rung
       def work = Path.work(counts: counts, recalls: recalls, splits: splits)

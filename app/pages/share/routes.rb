@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Pages
+  module Share
+    # Two or three ways heard, shown on the board from the least to the most abstract, each on a picture of the teacher's choice
+    # and checked by a second one.
+    class Routes < Shared::Tab
+      helpers Shared::ClassMargin
+
+      get("/:room") { page_of(found_problem) }
+
+      post "/:room" do
+        form = checked(ShareContract)
+        @posed = room.problem(form[:problem]) || halt(404)
+        path_of(form)
+        lesson = @posed.lesson
+        lesson.put_on_board(@posed)
+        lesson.change_board { |state, posed| Board::State.new(state, posed).after("share", [name_of(form), form[:on], form[:beside]].compact.join(" ")) }
+        @shown = form
+        page_of(@posed)
+      rescue Rungs::Error => e
+        @trouble = e.message
+        status 422
+        page_of(@posed)
+      end
+
+      helpers do
+        def found_problem = room.problem(params[:problem]) || halt(404)
+
+        def page_of(posed)
+          @posed = posed
+          @tab, @title = "listen", "Share ways"
+          @problem = posed.problem
+          @proposed = Rungs::Strategy::Sharing.propose(@problem, heard)
+          @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
+          erb :"share/share"
+        end
+
+        def heard
+          rows = room.observations_dataset.standing.where(problem_id: @posed.id).eager(:child).all
+          rows.map { |row| Rungs::Strategy::Sharing::Heard.new(who: row.child.name, rung: row.rung, move: row.move, right: row.right) }
+        end
+
+        # All moves of this problem, the proposed first, from the least to the most abstract.
+        def ways
+          proposed = @proposed.to_h { |each| [each.path.move.id, each] }
+          @problem.paths.sort_by { |path| [proposed.key?(path.move.id) ? 0 : 1, path.rung] }.map { |path| [path, proposed[path.move.id], Board::Pictures.stages(path, @problem)] }.reject { |_, _, stages| stages.empty? }
+        end
+
+        def name_of(form) = form[:broken] ? "#{form[:broken]}:#{form[:pieces].join(',')}" : form[:move]
+
+        # @raise [Rungs::Error] with the number that is off
+        def path_of(form)
+          return Rungs::Strategy::Split.path(@posed.problem, form[:broken], form[:pieces].to_a) if form[:broken]
+
+          @posed.problem.paths.find { |path| path.move.id == form[:move] } || refuse("That way does not fit this problem")
+        end
+
+        # Numbers of the problem that a child may break in two.
+        def breakable
+          return [] unless @problem.parts.size == 2
+
+          (@problem.add? ? @problem.parts.uniq : [@problem.given]).select { |number| number >= 2 }
+        end
+      end
+    end
+  end
+end

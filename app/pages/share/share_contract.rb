@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module Pages
+  module Share
+    # A way to show: a move, or a number and the pieces it is broken into; on which picture, checked by which.
+    class ShareContract < Shared::Contract
+      params do
+        required(:problem).filled(:integer, included_in?: ID)
+        optional(:move).filled(:string, included_in?: Rungs::Strategy::Move::ALL.ids)
+        optional(:broken).filled(:integer, included_in?: 0..100)
+        optional(:pieces).value(:array, size?: 2).each(:integer, included_in?: 0..100)
+        optional(:on).maybe(:string, included_in?: Rungs::Picture::KINDS.ids)
+        optional(:beside).maybe(:string, included_in?: Rungs::Picture::KINDS.ids)
+      end
+
+      rule(:move, :broken) { base.failure("choose a way, or a number and its two pieces") unless values[:move] || (values[:broken] && values[:pieces]) }
+    end
+  end
+end
