@@ -95,6 +95,8 @@ class Start
     launcher = Puma::Launcher.new(Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")]), log_writer: Puma::LogWriter.new(log, log))
     launcher.events.after_booted { greet }
     launcher.run
+    Live::BoardEvents.instance.stop
+    DB.disconnect
   end
 
   def greet

@@ -36,6 +36,12 @@ module Live
       write(id, socket, event(version))
     end
 
+    # Ends the listening and lets all windows go; they ask again by themselves.
+    def stop
+      @listener&.kill&.join(2)
+      @lock.synchronize { @sockets.keys }.each { |id| sockets(id).each(&:close) }
+    end
+
     # How many windows show that lesson here.
     def size(id) = @lock.synchronize { @sockets.fetch(id, []).size }
 

@@ -35,8 +35,10 @@ module Pages
         Way.new(rung: Rungs::Strategy::Rung.at(path.rung), title: path.move.title, steps: steps, equations: path.equations) if steps.any?
       end
 
-      # @return [Array<Rungs::Picture::Kind>] the pictures that can act a path out
-      def stages(path, problem) = kinds.select { |kind| kind.act(path, problem).any? }
+      # @return [Array<Rungs::Picture::Kind>] the pictures that can act a path out, the one that shows it best first
+      def stages(path, problem)
+        kinds.select { |kind| kind.act(path, problem).any? }.sort_by.with_index { |kind, index| [kind.id == path.move.draws.to_s ? 0 : 1, index] }
+      end
 
       # On the picture that shows the move best, else on the first that can.
       def acted(path, problem, thing)
