@@ -21,6 +21,7 @@ use Pages::Shared::Forgery
 use Pages::Account::SignIn
 
 { "/today" => Pages::Today, "/plan" => Pages::Plan, "/board" => Pages::Board, "/listen" => Pages::Listen, "/climb" => Pages::Climb,
-  "/account" => Pages::Account, "/gallery" => Pages::Gallery, "/b" => Pages::Projector, "/check-in" => Pages::CheckIn, "/share" => Pages::Share, "/" => Pages::Home }.each do |path, tab|
+  "/account" => Pages::Account, "/gallery" => Pages::Gallery, "/b" => Pages::Projector,
+  "/check-in" => Pages::CheckIn, "/share" => Pages::Share, "/looks" => Pages::Looks, "/" => Pages::Home }.each do |path, tab|
   map(path) { run tab::Routes }
 end

@@ -7,6 +7,17 @@ module Drawings
     A, B, A_EDGE = "#F08A24", "#4453C4", "#8A4A0A"
     FONT = "Andika, sans-serif"
 
+    LOOPS = ["#FFE26A", "#A3D0C4", "#C9CEF2", "#F6C8A0", "#E3B9C6"].freeze
+
+    # A band under the marks of one group, round at its ends; each group in another tint, and dashed every other time.
+    def self.loop_around(marks, index)
+      points = marks.map { |mark| [mark.x + (mark.width / 2.0), mark.y + (mark.height / 2.0)].map { |units| Svg.number((units * Picture::UNIT) + Picture::MARGIN) } }
+      points *= 2 if points.size == 1
+      Svg.tag(:polyline, points: points.map do |point|
+  point.join(",")
+end.join(" "), fill: "none", stroke: LOOPS[index % LOOPS.size], stroke_width: 46, stroke_linecap: "round", stroke_linejoin: "round")
+    end
+
     def initialize(mark)
       @mark = mark
     end

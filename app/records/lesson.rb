@@ -8,6 +8,7 @@ module Records
     LETTERS = "ACDEFHJKLMNPRTUWXY".chars.freeze
 
     many_to_one :classroom, class: "Records::Classroom"
+    one_to_many :looks, class: "Records::Look", order: :id
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
 
     # The lesson that a board code opens, as long as its day lasts and it has not ended.
@@ -33,12 +34,12 @@ module Records
     def on_board = problems_dataset.first(id: board["problem"]) || problems_dataset.last
 
     # Changes the board and tells every window that shows it, in every server process.
-    # @yield [Hash, PosedProblem] the state now and the problem → the state wanted
+    # @yield [Hash, PosedProblem, nil] the state now and the problem → the state wanted
     # @return [Lesson] as it stands
     def change_board
       db.transaction do
         lock!
-        shown = on_board or return self
+        shown = on_board
         before = board.to_h
         after = yield(before, shown)
         update(board: Sequel.pg_jsonb(after), board_version: board_version + 1)
@@ -49,7 +50,10 @@ module Records
     end
 
     # Puts a problem on the board, covered as at first.
-    def put_on_board(posed) = change_board { |state, _| state["problem"] == posed.id ? state : { "problem" => posed.id } }
+    def put_on_board(posed) = change_board { |state, _| state["problem"] == posed.id && state["look"].nil? ? state : { "problem" => posed.id } }
+
+    # @return [Look, nil] the quick look on the board, where one is
+    def look_on_board = board["look"] && looks_dataset.first(id: board["look"])
 
     # @return [String] five letters that open this board, until the lesson ends
     def open_code
@@ -76,7 +80,7 @@ module Records
 
     # Keeps when each problem's picture was shown, and until when.
     def note_looking(before, after, posed)
-      was, is = [before, after].map { |state| state["show"] == "shown" ? (state["problem"] || posed.id) : nil }
+      was, is = [before, after].map { |state| state["show"] == "shown" && state["look"].nil? ? (state["problem"] || posed&.id) : nil }
       return if was == is
 
       db[:showings].where(problem_id: was, covered_at: nil).update(covered_at: Time.now) if was

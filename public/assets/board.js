@@ -16,9 +16,25 @@ const wake = () => {
   hiding = setTimeout(() => { awake = false; strip()?.classList.remove("is-up"); }, 3500);
 };
 
+// A quick look is there for its time, to the frame, and then covered.
+const flash = () => {
+  const picture = screen.querySelector("[data-flash]");
+  if (!picture) return;
+  requestAnimationFrame(() => {
+    const shown = performance.now();
+    setTimeout(() => {
+      picture.hidden = true;
+      const cover = picture.parentElement.querySelector(".board-cover");
+      if (cover) cover.hidden = false;
+      document.body.dataset.lastFlash = Math.round(performance.now() - shown);
+    }, Number(picture.dataset.flash));
+  });
+};
+
 const put = (html) => {
   const focused = document.activeElement?.dataset;
   screen.innerHTML = html;
+  flash();
   if (awake) strip()?.classList.add("is-up");
   if (focused?.do) strip()?.querySelector(`[data-do="${focused.do}"]${focused.value ? `[data-value="${focused.value}"]` : ""}`)?.focus({ preventScroll: true });
 };
@@ -55,6 +71,7 @@ const listen = () => {
   events.onerror = () => { if (events.readyState === EventSource.CLOSED) again(); };
 };
 if (follow) listen();
+flash();
 
 const full = () => { if (document.fullscreenElement) document.exitFullscreen(); else document.documentElement.requestFullscreen(); };
 

@@ -9,11 +9,11 @@ module Pages
       get "/:room" do
         @lesson = lesson_shown or return erb(:"board/nothing", layout: :"board/layout")
         @posed = params[:problem] ? (room.problem(params[:problem]) || halt(404)) : @lesson.on_board
-        return erb(:"board/nothing", layout: :"board/layout") unless @posed
+        return erb(:"board/nothing", layout: :"board/layout") unless @posed || @lesson.look_on_board
 
         @lesson.put_on_board(@posed) if params[:problem]
         @follow = "/board/#{room.id}/lessons/#{@lesson.id}"
-        @leave = "/listen/#{room.id}?problem=#{@posed.id}"
+        @leave = @lesson.look_on_board ? "/looks/#{room.id}" : "/listen/#{room.id}?problem=#{@posed.id}"
         erb :"board/board", layout: :"board/layout"
       end
 
@@ -24,7 +24,13 @@ module Pages
       post "/:room/lessons/:lesson/commands" do
         form = checked(CommandContract)
         lesson = found_lesson
-        form[:do] == "problem" ? turn_to(lesson, form[:value]) : lesson.change_board { |state, posed| State.new(state, posed).after(form[:do], form[:value]) }
+        if form[:do] == "problem"
+          turn_to(lesson, form[:value])
+        else
+          lesson.change_board do |state, posed|
+          posed && state["look"].nil? ? State.new(state, posed).after(form[:do], form[:value]) : state
+        end
+        end
         screen_of(lesson)
       end
 

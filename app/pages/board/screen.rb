@@ -7,8 +7,15 @@ module Pages
       def screen_of(lesson)
         @lesson = lesson
         @posed = lesson.on_board
+        return look_screen if lesson.look_on_board
+
         @posed ? partial(:"board/_screen", state: board_state) : ""
       end
+
+      def look_screen = partial(:"board/_look", state: LookState.new(@lesson.refresh.board.to_h, @lesson.look_on_board))
+
+      # What stands in the board's page at first.
+      def first_screen = @lesson.look_on_board ? look_screen : partial(:"board/_screen", state: board_state)
 
       def board_state = @board_state ||= State.new(@lesson.refresh.board.to_h, @posed)
 

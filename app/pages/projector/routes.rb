@@ -19,7 +19,7 @@ module Pages
         @lesson = lesson
         @posed = @lesson.on_board
         @follow = "/b/#{params[:code].upcase}"
-        @posed ? erb(:"board/board") : erb(:"board/nothing")
+        @posed || @lesson.look_on_board ? erb(:"board/board") : erb(:"board/nothing")
       end
 
       get("/:code/screen") { screen_of(lesson) }

@@ -15,7 +15,7 @@ module Rungs
         "fingers" => ->(number, _) { Picture::Fingers.new([number]) if number <= 10 }
       }.freeze
 
-      attr_reader :number, :arrangement, :picture
+      attr_reader :number, :arrangement, :picture, :seed
 
       # @param to [Integer] the largest number, 1 to 20
       # @param count [Integer] how many looks
@@ -47,16 +47,43 @@ module Rungs
           names = choices[number]
           names = names.reject { |name| looks.last && looks.last.arrangement == name } if names.size > 1
           name = names.sample(random: random)
-          looks << new(number, name, ARRANGEMENTS[name].call(number, random))
+          looks << again(number, name, random.rand(1_000_000))
         end
       end
       private_class_method :choices, :draw
 
-      def initialize(number, arrangement, picture)
+      # The same look as before, from what was kept of it.
+      def self.again(number, arrangement, seed) = new(number, arrangement, seed, ARRANGEMENTS.fetch(arrangement).call(number, Random.new(seed)))
+
+      def initialize(number, arrangement, seed, picture)
         @number = number
         @arrangement = arrangement
+        @seed = seed
         @picture = picture
         freeze
+      end
+
+      # A way a child saw it, as the groups that were tapped; the expression writes itself.
+      # @param groups [Array<Array<Integer>>] the orders of the marks, each in one group
+      # @return [Picture::Way] "3 + 2 = 5"
+      # @raise [Error::NotAProblem] where something is in no group, or in two
+      def seen(groups)
+        groups = groups.reject(&:empty?)
+        taken = groups.flatten
+        left = number - taken.uniq.size
+        raise Error::NotAProblem, "each is in one group only, and there are #{number}" unless taken.uniq.size == taken.size && taken.all? { |order| order.between?(1, number) }
+        raise Error::NotAProblem, "#{left == 1 ? '1 is' : "#{left} are"} in no group yet" if left.positive?
+
+        Picture::Way.new(text: groups.empty? ? "none = 0" : "#{groups.map(&:size).join(' + ')} = #{number}", groups: groups)
+      end
+
+      # Seen by what is missing: a frame of ten with seven is 10 − 3.
+      # @raise [Error::NotAProblem] where nothing shows what is missing
+      def seen_missing
+        size = picture.respond_to?(:size) ? picture.size : 0
+        raise Error::NotAProblem, "only an open frame shows what is missing" unless size > number
+
+        Picture::Way.new(text: "#{size} − #{size - number} = #{number}", groups: [])
       end
 
       def to_h = { number: number, arrangement: arrangement, ways: picture.ways.map(&:text), alt: picture.layout.alt }

@@ -59,3 +59,26 @@ RSpec.describe Rungs::Activity::QuickLook do
     expect { described_class.set(from: 12, to: 20, random: Random.new(1), arrangements: %w[die]) }.to raise_error(Rungs::Error::TooMany)
   end
 end
+
+RSpec.describe "A quick look as it was seen" do
+  def look(arrangement, number) = Rungs::Activity::QuickLook.again(number, arrangement, 3)
+
+  it "writes the expression of the groups that were tapped" do
+    expect(look("ring", 5).seen([[1, 2, 3], [4, 5]]).text).to eq("3 + 2 = 5")
+    expect(look("pairs", 5).seen([[1, 2], [3, 4], [5]]).text).to eq("2 + 2 + 1 = 5")
+    expect(look("frame", 0).seen([]).text).to eq("none = 0")
+    expect(look("frame", 7).seen_missing.text).to eq("10 − 3 = 7")
+  end
+
+  it "refuses what is in no group or in two, and what is missing from nothing" do
+    ring = look("ring", 5)
+    [[[1, 2]], [[1, 2, 3], [3, 4, 5]], [[1, 2, 3, 4, 5, 6]]].each { |groups| expect { ring.seen(groups) }.to raise_error(Rungs::Error::NotAProblem) }
+    expect { ring.seen_missing }.to raise_error(Rungs::Error::NotAProblem)
+  end
+
+  it "is the same look again from what was kept of it" do
+    Rungs::Activity::QuickLook.set(to: 12, count: 20, random: Random.new(2)).each do |each|
+      expect(Rungs::Activity::QuickLook.again(each.number, each.arrangement, each.seed).to_h).to eq(each.to_h)
+    end
+  end
+end

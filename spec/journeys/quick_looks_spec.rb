@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+require "journey_helper"
+
+RSpec.describe "Quick looks", type: :feature do
+  let(:teacher) { make_teacher(children: %w[Ada Bo]) }
+  let(:room) { teacher[1] }
+
+  def begin_set(arrangement, seconds)
+    visit "/looks/#{room.id}"
+    find("label", text: seconds.to_s, exact_text: true).click
+    select arrangement, from: "Arranged"
+    click_button "Begin"
+  end
+
+  def tap(*orders) = orders.each { |order| find("[data-order='#{order}']").click }
+
+  before { enter(teacher[0]) }
+
+  it "shows a picture on the board for its seconds, covers it, and shows it again" do
+    code = room.start_lesson(room.today).open_code
+    begin_set("tones", 2)
+    using_session(:projector) do
+      visit "/b/#{code}"
+      expect(page).to have_css("h1", text: "How many?")
+      expect(page).to have_no_css("svg")
+    end
+    2.times do |time|
+      click_button time.zero? ? "Show it for 2 seconds" : "Look again"
+      using_session(:projector) do
+        expect(page).to have_css(".board-picture svg[aria-label*='in two tones']", wait: 4)
+        expect(page).to have_css(".board-cover", wait: 4)
+        expect(page).to have_no_css(".board-picture svg")
+        expect(page.evaluate_script("Number(document.body.dataset.lastFlash)")).to be_within(300).of(2000)
+        expect_accessible
+      end
+    end
+  end
+
+  it "catches how a child saw it: tapped groups write the expression, the same way again is a tally" do
+    begin_set("tones", 1)
+    room.lesson_on(room.today).look_on_board.number
+    click_button "Next picture" while (number = room.lesson_on(room.today).look_on_board.number) < 4
+    expect(page).to have_css(".tap-picture [data-order]", count: number)
+    tap 1, 2, 3
+    click_button "Next group"
+    tap(*4..number)
+    expect(page).to have_css("#expression", text: "3 + #{number - 3} = #{number}")
+    fill_in "by", with: "A"
+    click_button "Keep this way"
+    expect(page).to have_css("figcaption", text: "3 + #{number - 3} = #{number} A")
+    fill_in "or type", with: "3 + #{number - 3}"
+    fill_in "by", with: "B"
+    click_button "Keep this way"
+    expect(page).to have_css("figcaption", text: /×2\s+A B/)
+    tap 1, 2
+    click_button "Keep this way"
+    expect(page).to have_css(".wrong", text: "in no group yet")
+    expect_accessible
+    click_button "Ways on the board"
+    visit "/board/#{room.id}"
+    expect(page).to have_css(".board-ways figcaption", text: "3 + #{number - 3} = #{number}", exact_text: true)
+    visit "/looks/#{room.id}"
+    click_button "with initials"
+    visit "/board/#{room.id}"
+    expect(page).to have_css(".board-ways figcaption", text: "A B")
+  end
+
+  it "gives the board back when a problem is posed" do
+    begin_set("frame", 1)
+    visit "/plan/#{room.id}"
+    fill_in "equation", with: "2 + 3 = ?"
+    click_button "Pose the equation"
+    visit "/board/#{room.id}"
+    expect(page).to have_css("h1", text: "2 + 3 =")
+  end
+end
