@@ -18,7 +18,7 @@ const wake = () => {
 
 // A quick look is there for its time, to the frame, and then covered.
 const flash = () => {
-  const picture = screen.querySelector("[data-flash]");
+  const picture = screen?.querySelector("[data-flash]");
   if (!picture) return;
   requestAnimationFrame(() => {
     const shown = performance.now();
