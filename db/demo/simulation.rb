@@ -9,6 +9,8 @@ module Demo
                   Rohan Sefa Tove Wanja Zuri].freeze
     QUIET = "Greta"
     SLID_BACK = "Petra"
+    # When the quiet child was heard, once a lesson at most.
+    QUIET_WEEKS = [1, 3].freeze
     WEEKS = 8
     KINDS = [%w[add_to.result add], %w[take_from.result subtract], %w[together.total add]].freeze
     # How much easier or harder a band is than "to 10", in rungs.
@@ -60,7 +62,9 @@ module Demo
     end
 
     def listen(posed, problem, week, present, at)
-      heard = present.reject { |child| child.name == QUIET && (week > 5 || @random.rand > 0.15) }.sample(14, random: @random)
+      quiet, others = present.partition { |child| child.name == QUIET }
+      heard = others.sample(14, random: @random)
+      heard[0, 1] = quiet if quiet.any? && QUIET_WEEKS.include?(week.floor) && posed.place == 1
       heard.each_with_index { |child, index| answer(child, posed, problem, week, at + 40 + (index * 38)) }
     end
 
