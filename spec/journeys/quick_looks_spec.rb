@@ -11,6 +11,7 @@ RSpec.describe "Quick looks", type: :feature do
     find("label", text: seconds.to_s, exact_text: true).click
     select arrangement, from: "Arranged"
     click_button "Begin"
+    expect(page).to have_css(".tap-picture svg")
   end
 
   def tap(*orders) = orders.each { |order| find("[data-order='#{order}']").click }
@@ -40,7 +41,11 @@ RSpec.describe "Quick looks", type: :feature do
   it "catches how a child saw it: tapped groups write the expression, the same way again is a tally" do
     begin_set("tones", 1)
     room.lesson_on(room.today).look_on_board.number
-    click_button "Next picture" while (number = room.lesson_on(room.today).look_on_board.number) < 4
+    while (number = room.lesson_on(room.today).look_on_board.number) < 4
+      shown = find(".look-page p.soft", match: :first).text
+      click_button "Next picture"
+      expect(page).to have_no_css(".look-page p.soft", text: shown)
+    end
     expect(page).to have_css(".tap-picture [data-order]", count: number)
     tap 1, 2, 3
     click_button "Next group"
@@ -58,10 +63,12 @@ RSpec.describe "Quick looks", type: :feature do
     expect(page).to have_css(".wrong", text: "in no group yet")
     expect_accessible
     click_button "Ways on the board"
+    expect(page).to have_css("[value=ways][aria-pressed=true]")
     visit "/board/#{room.id}"
     expect(page).to have_css(".board-ways figcaption", text: "3 + #{number - 3} = #{number}", exact_text: true)
     visit "/looks/#{room.id}"
     click_button "with initials"
+    expect(page).to have_css("[value=initials][aria-pressed=true]")
     visit "/board/#{room.id}"
     expect(page).to have_css(".board-ways figcaption", text: "A B")
   end
@@ -71,6 +78,7 @@ RSpec.describe "Quick looks", type: :feature do
     visit "/plan/#{room.id}"
     fill_in "equation", with: "2 + 3 = ?"
     click_button "Pose the equation"
+    expect(page).to have_css("h1", text: "2 + 3 =")
     visit "/board/#{room.id}"
     expect(page).to have_css("h1", text: "2 + 3 =")
   end

@@ -54,7 +54,10 @@ RSpec.describe "Sharing ways", type: :feature do
       all("input[type=number]").zip([3, 4]) { |field, number| field.set(number) }
       click_button "Show this way"
     end
-    2.times { within(own.call) { click_button "Next step" } }
+    [1, 2].each do |step|
+      within(own.call) { click_button "Next step" }
+      Timeout.timeout(20) { sleep 0.05 until posed.lesson.refresh.board["step"] == step }
+    end
     visit "/board/#{room.id}"
     expect(page).to have_css("svg[aria-label='A number line to 20, starting at 8, jumps to 11, then 15']")
     expect(page).to have_css(".board-lines", text: "11 + 4 = 15")
