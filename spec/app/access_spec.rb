@@ -11,7 +11,9 @@ RSpec.describe "Who may see what" do
 
   def pages
     ["/today/#{room.id}", "/plan/#{room.id}", "/board/#{room.id}", "/board/#{room.id}?problem=#{posed.id}", "/listen/#{room.id}?problem=#{posed.id}", "/climb/#{room.id}",
-               "/climb/#{room.id}/children/#{child.id}", "/climb/#{room.id}/children/#{child.id}/reason", "/account/classes/#{room.id}"]
+               "/climb/#{room.id}/children/#{child.id}", "/climb/#{room.id}/children/#{child.id}/reason", "/account/classes/#{room.id}", "/looks/#{room.id}",
+     "/share/#{room.id}?problem=#{posed.id}", "/check-in/#{room.id}/#{child.id}", "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=9+10", "/listen/#{room.id}/remote?problem=#{posed.id}",
+     "/board/#{room.id}/lessons/#{posed.lesson_id}/screen"]
   end
 
   it "shows every page to its own teacher" do
@@ -24,7 +26,10 @@ RSpec.describe "Who may see what" do
     sign_in stranger[0]
     pages.each { |path| expect([path, get(path).status]).to eq([path, 404]) }
     changes = ["/listen/#{room.id}/records", "/listen/#{room.id}/records/#{record.first_key}/undo", "/plan/#{room.id}/problems", "/today/#{room.id}/start", "/account/classes/#{room.id}",
-               "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave", "/account/classes/#{room.id}/children/#{child.id}/delete"]
+               "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave", "/account/classes/#{room.id}/children/#{child.id}/delete",
+               "/plan/#{room.id}/equations", "/board/#{room.id}/lessons/#{posed.lesson_id}/commands", "/board/#{room.id}/code", "/board/#{room.id}/end", "/looks/#{room.id}/set", "/looks/#{room.id}/do",
+               "/looks/#{room.id}/ways", "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start", "/check-in/#{room.id}/#{child.id}/answers", "/check-in/#{room.id}/#{child.id}/stop",
+               "/listen/#{room.id}/records/#{record.first_key}/changes", "/listen/#{room.id}/records/#{record.first_key}/probe"]
     get "/account"
     changes.each do |path|
       send_form path, child_id: child.id, problem_id: posed.id, code: "guess", client_key: SecureRandom.uuid, name: "x", names: "x", situation: "add_to.result", "numbers[]": 1
@@ -102,6 +107,31 @@ RSpec.describe "Who may see what" do
         expect([bad, last_response.status]).to eq([bad, 422])
       end
       expect(room.observations_dataset.count).to eq(0)
+    end
+
+    it "answers 422 to commands, sets, ways, shares and check-ins that cannot be" do
+      get "/looks/#{room.id}"
+      { "/looks/#{room.id}/set" => [{ to: 99, seconds: 2 }, { to: 10, seconds: 0 }, { to: 10, seconds: 9 }, { to: 10, seconds: 2, arrangement: "stars" }],
+        "/looks/#{room.id}/do" => [{ do: "strobe" }, { do: "look" }], "/looks/#{room.id}/ways" => [{ groups: "1;;2" }, { groups: "one" }, { groups: "1" }],
+        "/share/#{room.id}" => [{ problem: posed.id }, { problem: posed.id, move: "fly" }, { problem: posed.id, broken: 5, pieces: [1] }, { problem: posed.id, move: "near_double" }, { problem: posed.id, broken: 5, pieces: [3, 3] }],
+        "/check-in/#{room.id}/#{child.id}/start" => [{ operation: "divide" }, { operation: "add", band: "to7" }, {}],
+        "/check-in/#{room.id}/#{child.id}/answers" => [{ problem_id: posed.id, code: "fly", client_key: SecureRandom.uuid }, { problem_id: "x", code: "guess", client_key: "1" }],
+        "/plan/#{room.id}/equations" => [{ equation: "7 × 2 = ?" }, { equation: "" }, { equation: "?" * 100 }],
+        "/board/#{room.id}/lessons/#{posed.lesson_id}/commands" => [{ do: "explode" }, {}] }.each do |path, forms|
+        forms.each do |form|
+          send_form path, **form
+          expect([path, form, last_response.status]).to eq([path, form, 422])
+        end
+      end
+      ["/listen/#{room.id}/hearing?problem=#{posed.id}&heard=nine", "/listen/#{room.id}/hearing?problem=x&heard=9", "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=#{'9+' * 100}9"].each { |path| expect(get(path).status).to eq(422) }
+      expect(get("/board/#{room.id}/lessons/99999999999999999999/screen").status).to eq(404)
+      expect(room.observations_dataset.count).to eq(0)
+    end
+
+    it "answers a problem of the class to no other child's check-in" do
+      get "/check-in/#{room.id}/#{child.id}"
+      send_form "/check-in/#{room.id}/#{child.id}/answers", problem_id: posed.id, code: "guess", client_key: SecureRandom.uuid
+      expect(last_response.status).to eq(404)
     end
 
     it "refuses names that are too long, whole, and says which" do
