@@ -77,8 +77,8 @@ module Rungs
       def choose(random)
         return if done?
 
-        best = offers.max_by { |_, problems| [information(problems.first).round(9), -bands.index(problems.first.band)] }.last
-        problem = best.min_by { |each| [asked(each), random.rand] }
+        telling = kinds.sort_by { |kind| [-information(kind.first).round(9), bands.index(kind.first.band)] }
+        problem = telling.lazy.map { |kind| fresh(kind, random) }.find(&:itself) or return
         Choice.new(problem: problem, why: reason(problem))
       end
 
@@ -102,21 +102,27 @@ module Rungs
         BANDS.index(in_band) < BANDS.index(standing.band) ? 5 : 1
       end
 
-      def likelihood(standing, problem, rung)
-        from = mostly(standing, problem.band)
-        possible = problem.affords | [5, rung]
-        Rule::DEFAULT.weight(rung - from) / possible.sum { |each| Rule::DEFAULT.weight(each - from) }
-      end
+      def likelihood(standing, problem, rung) = SHARES[problem.affords][mostly(standing, problem.band) - 1][rung - 1]
 
-      # Problems by band and what they let show, those of this check-in left out. A band above one where the child most
-      # probably counts everything is not asked.
-      def offers
+      # By what a problem affords: from each rung mostly used, how likely each rung is seen.
+      SHARES = Hash.new do |all, affords|
+        all[affords] = LEVELS.map do |from|
+          LEVELS.map { |rung| Rule::DEFAULT.weight(rung - from) / (affords | [5, rung]).sum { |each| Rule::DEFAULT.weight(each - from) } }
+        end
+      end
+      private_constant :SHARES
+
+      # Problems alike in band and in what they let show. A band above one where the child most probably counts everything is
+      # not asked.
+      def kinds = bands.reject { |each| out_of_reach?(each) }.flat_map { |each| KINDS[[operation, each]] }
+
+      KINDS = Hash.new { |all, (operation, band)| all[[operation, band]] = CheckIn.pool(operation, band).group_by(&:affords).values }
+      private_constant :KINDS
+
+      # One not asked yet, rather of a fact not asked yet.
+      def fresh(kind, random)
         taken = answers.map { |answer| answer.problem.parts }
-        bands.reject { |each| out_of_reach?(each) }.flat_map do |each|
-  CheckIn.pool(operation, each).reject do |problem|
-  taken.include?(problem.parts)
-end
-end.group_by { |problem| [problem.band, problem.affords] }
+        kind.reject { |problem| taken.include?(problem.parts) }.min_by { |each| [asked(each), random.rand] }
       end
 
       def out_of_reach?(in_band)
@@ -128,8 +134,13 @@ end.group_by { |problem| [problem.band, problem.affords] }
 
       # Expected information in bits: what hearing the answer would take away from not knowing.
       def information(problem)
-        outcomes = problem.affords.map { |rung| chances.map { |standing, chance| chance * likelihood(standing, problem, rung) } }
-        uncertainty(chances.values) - outcomes.sum { |joint| joint.sum.positive? ? joint.sum * uncertainty(joint.map { |each| each / joint.sum }) : 0 }
+        rows = chances.map { |standing, chance| [chance, SHARES[problem.affords][mostly(standing, problem.band) - 1]] }
+        left = problem.affords.sum do |rung|
+          joint = rows.map { |chance, shares| chance * shares[rung - 1] }
+          total = joint.sum
+          total.positive? ? total * uncertainty(joint.map { |each| each / total }) : 0
+        end
+        uncertainty(chances.values) - left
       end
 
       def uncertainty(shares) = -shares.sum { |share| share.positive? ? share * Math.log2(share) : 0 }

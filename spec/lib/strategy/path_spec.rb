@@ -4,6 +4,8 @@ RSpec.describe Rungs::Strategy::Path do
   all = []
   before(:context) { all.concat(problems_to(20, situations: SmallNumbers::KINDS).flat_map { |problem| problem.paths.map { |path| [problem, path] } }) if all.empty? }
 
+  after(:context) { all.clear }
+
   let(:paths) { all }
   let(:not_monotone) { %w[ten_minus give_to_ten] }
 
