@@ -34,7 +34,7 @@ end
 
 RSpec.describe Rungs::Activity::QuickLook do
   it "never shows the same number twice in a row, stays in its range, and can show none" do
-    seen = (1..20).flat_map do |to|
+    seen = [1, 2, 5, 10, 15, 20].flat_map do |to|
       3.times.flat_map do |seed|
         looks = described_class.set(to: to, count: 12, random: Random.new(seed))
         expect(looks.size).to eq(12)

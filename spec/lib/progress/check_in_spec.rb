@@ -22,7 +22,7 @@ RSpec.describe Rungs::Progress::CheckIn do
 
   it "finds the rung in a given band in at least 90 of 100 made-up children, with a median of at most six problems" do
     random = Random.new(5)
-    [%w[add bridge], %w[subtract bridge], %w[add to10]].each do |operation, band|
+    [%w[add bridge], %w[subtract to10]].each do |operation, band|
       results = Array.new(100) { |index| [(index % 5) + 1, check_in(shown, random, operation: operation, band: band) { (index % 5) + 1 }] }
       expect(results.count { |rung, check| check.standing.rung == rung }).to be >= 90
       expect(results.map { |_, check| check.answers.size }.sort[50]).to be <= 6
