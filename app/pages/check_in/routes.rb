@@ -44,7 +44,6 @@ module Pages
       helpers do
         def here = "/check-in/#{room.id}/#{@child.id}"
         def latest = Records::CheckIn.where(child_id: @child.id).order(Sequel.desc(:id)).first { started_at > Time.now - 86_400 }
-        def sounds_like(level) = Rungs::Strategy::Path.usual(@posed.problem, level)&.says
       end
     end
   end

@@ -86,9 +86,6 @@ module Pages
           "problem #{@posed.place} of #{@posed.lesson.problems_dataset.count} · #{heard_here.size} heard, #{to_go} to go"
         end
 
-        # What each rung would sound like for this problem.
-        def sounds_like(level) = Rungs::Strategy::Path.usual(@posed.problem, level)&.says
-
         # A story where the problem before was one, with its template again; else the bare equation.
         def words_for(problem)
           template = Rungs::Problem::Template::ALL[@posed.template]

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe "Today" do
+  let(:teacher) { make_teacher }
+  let(:room) { teacher[1] }
+  let(:body) { last_response.body.gsub(/<[^>]+>/, "").gsub(/\s+/, " ") }
+
+  before { sign_in teacher[0] }
+
+  def hear(name, at)
+    child = room.children_dataset.first(name: name)
+    Records::Recorder.new(room, teacher[0]).record(child: child, problem: pose(room), code: "count_on", client_key: SecureRandom.uuid, happened_at: at)
+  end
+
+  it "puts whoever was not heard for longest first, with the reason" do
+    hear "Ada", Time.now
+    hear "Bo", Time.now - (21 * 86_400)
+    get "/today/#{room.id}"
+    expect(body).to include("Cleo has not been heard yet.", "Bo has not been heard for 15 school days.", "Ada was heard today.")
+    expect(body.index("Cleo has")).to be < body.index("Bo has")
+    expect(body.index("Bo has")).to be < body.index("Ada was")
+  end
+
+  it "lists what was posed today, with how many were heard on it" do
+    hear "Ada", Time.now
+    get "/today/#{room.id}"
+    expect(body).to include("9 and 5: how many?", "1 child heard")
+  end
+
+  it "says in Listen what each rung would sound like, and where numbers do not invite it" do
+    get "/listen/#{room.id}?problem=#{pose(room, [8, 4]).id}"
+    expect(body).to include("Eight and two is ten, and two more is twelve.", "not likely with these numbers")
+  end
+end
