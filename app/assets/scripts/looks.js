@@ -41,7 +41,7 @@ if (looks) {
   // Typed as 3 + 2: the first three, then two.
   document.getElementById("sizes").addEventListener("input", (event) => {
     let next = 0;
-    groups = (event.target.value.match(/\d+/g) ?? []).map((size) => Array.from({ length: Math.min(Number(size), 20) }, () => String((next += 1))));
+    groups = (event.target.value.match(/\d+/g) ?? []).map((size) => Array.from({ length: Math.min(Number(size), 20) }, () => String((next += 1))).filter((order) => Number(order) <= dots.length));
     if (!groups.length) groups = [[]];
     draw();
   });
