@@ -22,6 +22,8 @@ use Pages::Account::SignIn
 
 { "/today" => Pages::Today, "/plan" => Pages::Plan, "/board" => Pages::Board, "/listen" => Pages::Listen, "/climb" => Pages::Climb,
   "/account" => Pages::Account, "/gallery" => Pages::Gallery, "/b" => Pages::Projector,
-  "/check-in" => Pages::CheckIn, "/share" => Pages::Share, "/looks" => Pages::Looks, "/" => Pages::Home }.each do |path, tab|
+  "/check-in" => Pages::CheckIn, "/share" => Pages::Share, "/lesson" => Pages::Lessons, "/strings" => Pages::Strings, "/photos" => Pages::Photos,
+  "/numbers" => Pages::Numbers, "/hear" => Pages::Hear, "/groups" => Pages::Groups, "/back" => Pages::Back, "/notes" => Pages::Notes,
+  "/looks" => Pages::Looks, "/" => Pages::Home }.each do |path, tab|
   map(path) { run tab::Routes }
 end

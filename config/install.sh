@@ -48,8 +48,10 @@ install_gems() {
 $(tail -n 5 "$log")
 Is there a network? Is the disk full?"
   rm -f "$log"
+  # So that a plain `bundle exec` in this folder finds them too.
+  bundle config set --local path vendor/bundle
   printf '%s' "$want" > "$stamp"
 }
 
-RUNTIME_PACKAGES="ca-certificates ruby ruby-dev ruby-bundler build-essential libpq-dev libyaml-dev postgresql-15"
+RUNTIME_PACKAGES="ca-certificates ruby ruby-dev ruby-bundler build-essential libpq-dev libyaml-dev libffi-dev libvips42 postgresql-15"
 export LANG=C.UTF-8 LC_ALL=C.UTF-8 BUNDLE_PATH=vendor/bundle BUNDLE_GEMFILE="$PWD/Gemfile"

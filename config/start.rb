@@ -74,6 +74,7 @@ class Start
       puts "Bringing the tables up to date …"
       Database.migrate
     end
+    Records::Ledger.catch_up
     load_demo if @demo
   rescue Sequel::DatabaseConnectionError => e
     raise Stop, "The database cannot be reached: #{e.message.lines.first.strip}. Is DATABASE_URL right?"

@@ -17,5 +17,5 @@ module Rungs
     name.gsub("::", "/").gsub(/([a-z0-9])([A-Z])/, '\1_\2').downcase
   end
 
-  shelve self, :Activity, :Catalogue, :Error, :NumberWords, :Picture, :Problem, :Progress, :Slip, :Strategy
+  shelve self, :Activity, :Catalogue, :Error, :NumberWords, :Picture, :Planning, :Problem, :Progress, :Slip, :Strategy
 end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "nokogiri" # before libvips, which brings another libxml
 require "rack/test"
 require_relative "../config/boot"
 

@@ -24,7 +24,7 @@ Capybara.server = :puma, { Silent: true, Threads: "0:8" }
 Capybara.server_host = "127.0.0.1"
 Capybara.default_driver = :chromium
 Capybara.javascript_driver = :chromium
-Capybara.default_max_wait_time = 6
+Capybara.default_max_wait_time = 12
 Capybara.enable_aria_label = true
 
 # What a teacher does in the browser.

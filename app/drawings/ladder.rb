@@ -1,14 +1,20 @@
 # frozen_string_literal: true
 
+require "concurrent/map"
+
 module Drawings
   # The ladder glyph: two rails and five rungs, the lowest k drawn thick. Secure: a bar across both rails at the top lit
   # rung. Emerging: the next rung is dashed. Not enough heard: rails only. It takes the colour of the text around it.
   class Ladder
     WIDTH, HEIGHT, LEFT, RIGHT = 16, 28, 3, 13
 
+    # Each is drawn once: there are few, and a page may hold hundreds.
+    DRAWN = Concurrent::Map.new
+    private_constant :DRAWN
+
     # @param level [Integer, nil] 1..5
     def self.draw(level, secure: false, emerging: false, label: nil, css: "ladder")
-      new(level, secure, emerging).draw(label, css)
+      DRAWN.compute_if_absent([level, secure, emerging, label, css]) { new(level, secure, emerging).draw(label, css).freeze }
     end
 
     # @param estimate [Rungs::Progress::Estimate]

@@ -20,12 +20,16 @@ module Drawings
       @tappable = tappable
     end
 
-    # Where things came from lies under everything.
+    # Where things came from lies under everything; loops lie under the things they gather, and on what those stand on.
     def drawn
-      shapes = @layout.marks.map { |mark| Shapes.new(mark) }
-      shapes.map(&:trace).join + @loops.each_with_index.map { |orders, index| Shapes.loop_around(@layout.marks.select { |mark| orders.include?(mark.order) }, index) }.join +
-        @layout.marks.zip(shapes).map { |mark, shape| @tappable && mark.order ? Svg.tag(:g, shape.draw, data_order: mark.order) : shape.draw }.join
+      shapes = @layout.marks.map { |mark| [mark, Shapes.new(mark)] }
+      under, over = @loops.any? || @tappable ? shapes.partition { |mark, _| mark.order.nil? } : [[], shapes]
+      traces = shapes.map { |_, shape| shape.trace }
+      [*traces, *under.map { |_, shape| shape.draw }, *loops, *over.map { |mark, shape| tapped(mark, shape.draw) }].join
     end
+
+    def loops = @loops.each_with_index.map { |orders, index| Shapes.loop_around(@layout.marks.select { |mark| orders.include?(mark.order) }, index) }
+    def tapped(mark, drawn) = @tappable && mark.order ? Svg.tag(:g, drawn, data_order: mark.order) : drawn
 
     def draw(css, label)
       width, height = [@layout.width, @layout.height].map { |units| (units * UNIT) + (2 * MARGIN) }

@@ -11,11 +11,9 @@ module Drawings
 
     # A band under the marks of one group, round at its ends; each group in another tint, and dashed every other time.
     def self.loop_around(marks, index)
-      points = marks.map { |mark| [mark.x + (mark.width / 2.0), mark.y + (mark.height / 2.0)].map { |units| Svg.number((units * Picture::UNIT) + Picture::MARGIN) } }
+      points = marks.map { |mark| [mark.x + (mark.width / 2.0), mark.y + (mark.height / 2.0)].map { |units| Svg.number((units * Picture::UNIT) + Picture::MARGIN) }.join(",") }
       points *= 2 if points.size == 1
-      Svg.tag(:polyline, points: points.map do |point|
-  point.join(",")
-end.join(" "), fill: "none", stroke: LOOPS[index % LOOPS.size], stroke_width: 46, stroke_linecap: "round", stroke_linejoin: "round")
+      Svg.tag(:polyline, points: points.join(" "), fill: "none", stroke: LOOPS[index % LOOPS.size], stroke_width: 46, stroke_linecap: "round", stroke_linejoin: "round")
     end
 
     def initialize(mark)
@@ -89,7 +87,7 @@ end.join(" "), fill: "none", stroke: LOOPS[index % LOOPS.size], stroke_width: 46
 
     def number
       strong = mark.state == :new
-      words(mark.text, left, top, 21, font_weight: (strong ? 700 : nil), fill: strong ? INK : SOFT)
+      words(mark.text, left, top, 31, font_weight: (strong ? 700 : nil), fill: strong ? INK : SOFT)
     end
 
     def jump
@@ -141,18 +139,20 @@ end.join(" "), fill: "none", stroke: LOOPS[index % LOOPS.size], stroke_width: 46
 
     def weight = rect(radius: 4, fill: PAPER, stroke: a? ? A : B, stroke_width: 4, stroke_dasharray: (mark.state == :hidden ? "8 6" : nil)) + words(mark.text, *middle, 32)
 
+    # Ten sticks: five, and five behind them that look out between and above.
     def bundle
-      sticks = (0...5).map { |index| Svg.tag(:rect, x: left + (index * wide / 5) + 1, y: top, width: (wide / 5) - 2, height: high, rx: 3, **toned(stroke: 2)) }.join
-      sticks + Svg.tag(:rect, x: left - 2, y: middle[1] - 11, width: wide + 4, height: 22, rx: 3, fill: INK) + words(mark.text, *middle, 18, fill: PAPER, font_weight: 700)
+      apart = wide / 5.5
+      sticks = [[0.5, 0], [0, 7]].flat_map do |shift, down|
+        Array.new(5) { |index| Svg.tag(:rect, x: left + ((index + shift) * apart) + 0.5, y: top + down, width: apart - 1, height: high - down, rx: 3, **toned(stroke: 2)) }
+      end
+      sticks.join + Svg.tag(:rect, x: left - 2, y: middle[1] - 11, width: wide + 4, height: 22, rx: 3, fill: INK) + words(mark.text, *middle, 18, fill: PAPER, font_weight: 700)
     end
 
     def stick = rect(radius: 3, **toned(stroke: 2))
 
     def tens_rod
-      cuts = (1..9).map do |index|
-  Svg.tag(:line, x1: left, x2: left + wide, y1: top + (high * index / 10.0), y2: top + (high * index / 10.0), stroke: a? ? A_EDGE : B, stroke_width: 1.2)
-end.join
-      rect(**toned(stroke: 2.4)) + cuts
+      cuts = (1..9).map { |index| top + (high * index / 10.0) }
+      rect(**toned(stroke: 2.4)) + cuts.map { |y| Svg.tag(:line, x1: left, x2: left + wide, y1: y, y2: y, stroke: a? ? A_EDGE : B, stroke_width: 1.2) }.join
     end
 
     def unit = rect(**toned(stroke: 2.4))

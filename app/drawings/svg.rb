@@ -6,16 +6,22 @@ module Drawings
   # Elements of SVG as text. Numbers are rounded to hundredths, attribute names keep their hyphens
   # (stroke_width: 2), and all text is escaped.
   module Svg
+    # Written once: a page of pictures has thousands of attributes.
+    NAMES = Hash.new { |all, key| all[key] = " #{key.to_s.tr('_', '-')}=\"" }
+    private_constant :NAMES
+
     module_function
 
     def tag(name, content = nil, **attributes)
-      written = attributes.compact.map { |key, value| %( #{key.to_s.tr('_', '-')}="#{CGI.escapeHTML(number(value).to_s)}") }.join
-      content ? "<#{name}#{written}>#{content}</#{name}>" : "<#{name}#{written}/>"
+      written = "<#{name}"
+      attributes.each { |key, value| written << NAMES[key] << (value.is_a?(Numeric) ? number(value).to_s : CGI.escapeHTML(value.to_s)) << '"' unless value.nil? }
+      content ? written << ">" << content << "</#{name}>" : written << "/>"
     end
 
-    # A whole picture with its text alternative; where the words beside it say the same, label nil hides it.
-    def picture(width, height, content, label:, css: nil)
-      spoken = label ? { role: "img", aria_label: label } : { aria_hidden: "true" }
+    # A whole picture with its text alternative; where the words beside it say the same, label nil hides it. One with parts that
+    # can be pressed is a group.
+    def picture(width, height, content, label:, css: nil, role: "img")
+      spoken = label ? { role: role, aria_label: label } : { aria_hidden: "true" }
       tag(:svg, content, xmlns: "http://www.w3.org/2000/svg", viewBox: "0 0 #{number(width)} #{number(height)}", class: css, focusable: "false", **spoken)
     end
 

@@ -4,15 +4,17 @@ module Drawings
   # One child's line of time: a tall ladder, each record a mark at its rung's height (filled right, hollow wrong, a ring
   # of dots when helped), and the working rung as a step line.
   class Timeline
-    WIDTH, HEIGHT, LEFT, RIGHT, TOP, BAND = 900, 330, 60, 840, 10, 56
+    WIDTH, HEIGHT, LEFT, RIGHT, TOP, BAND = 900, 330, 3, 897, 10, 56
     TINTS = ["#D3E8E1", "#A3D0C4", "#66B0A1", "#2A7F72", "#0D4F47"].freeze
     INK, ACT = "#17233A", "#2440B8"
 
     # @param heard [Array<Records::Evidence::Heard>] in the order they happened
-    # @param steps [Array<Array(Date, Integer)>] the working rung after each day, nil where not enough was heard
+    # @param steps [Array<Records::Evidence::Step>] the rung and how sure after each day
     # @param from [Date] the left end
     # @param to [Date] the right end
-    def initialize(heard, steps, from:, to:)
+    # @yield [Records::Evidence::Heard] → the address of what is behind the mark
+    def initialize(heard, steps, from:, to:, &link)
+      @link = link
       @heard = heard.select { |each| each.record.weighed? }
       @steps = steps
       @from = from
@@ -20,11 +22,11 @@ module Drawings
       @to = to
     end
 
-    def draw(label:) = Svg.picture(WIDTH, HEIGHT, bands + rails + step_line + marks + dates, label: label, css: "timeline")
+    def draw(label:) = Svg.picture(WIDTH, HEIGHT, bands + rails + doubt + step_line + marks + dates, label: label, css: "timeline", role: "group")
 
     private
 
-    def x(day) = LEFT + 112 + ((RIGHT - LEFT - 148) * (day - @from).to_i / @span.to_f)
+    def x(day) = LEFT + 112 + ((RIGHT - LEFT - 148) * (day.jd - @from.jd) / @span.to_f)
     def middle(rung) = TOP + ((5 - rung) * BAND) + (BAND / 2)
 
     def bands
@@ -37,12 +39,26 @@ module Drawings
 
     def rails = [LEFT, RIGHT].map { |at| Svg.tag(:line, x1: at, y1: 2, x2: at, y2: TOP + (5 * BAND) + 8, stroke: INK, stroke_width: 5, stroke_linecap: "round") }.join
 
+    def known = @known ||= @steps.select { |step| step.heard >= Rungs::Progress::Rule::DEFAULT.least_records }
+
     def step_line
-      known = @steps.select(&:last)
       return "" if known.empty?
 
-      path = known.each_cons(2).map { |(_, _), (day, rung)| "H#{Svg.number(x(day))}V#{middle(rung)}" }.join
-      Svg.tag(:path, d: "M#{Svg.number(x(known[0][0]))} #{middle(known[0][1])}#{path}H#{RIGHT - 8}", fill: "none", stroke: ACT, stroke_width: 3, stroke_linejoin: "round")
+      path = known.drop(1).map { |step| "H#{Svg.number(x(step.day))}V#{middle(step.rung)}" }.join
+      Svg.tag(:path, d: "M#{Svg.number(x(known[0].day))} #{middle(known[0].rung)}#{path}H#{RIGHT - 8}", fill: "none", stroke: ACT, stroke_width: 3, stroke_linejoin: "round")
+    end
+
+    # The less sure, the wider the shade around the line; silence widens it.
+    def doubt
+      known.each_with_index.map do |step, index|
+        left, right = x(step.day), (known[index + 1] ? x(known[index + 1].day) : RIGHT - 8)
+        last = known[index + 1]&.day || @to
+        sure = step.confidence * (0.5**((last - step.day).to_i / Rungs::Progress::Rule::DEFAULT.half_life))
+        near, far = [step.confidence, sure].map { |share| 4 + ((1 - share) * BAND * 0.9) }
+        y = middle(step.rung)
+        corners = [[left, y - near], [right, y - far], [right, y + far], [left, y + near]].map { |at, high| "#{Svg.number(at.to_f)} #{Svg.number(high.to_f)}" }
+        Svg.tag(:path, d: "M#{corners.join('L')}Z", fill: ACT, opacity: 0.14)
+      end.join
     end
 
     # Marks of one day stand beside each other, and those of one rung a little apart, so that none hides another.
@@ -57,7 +73,9 @@ module Drawings
       help = each.record.help == "alone" ? nil : "2.5 2.5"
       circle = Svg.tag(:circle, cx: at, cy: y, r: 6.5, fill: right ? INK : "#FDFDFB", stroke: INK, stroke_width: 2)
       ring = help ? Svg.tag(:circle, cx: at, cy: y, r: 9.5, fill: "none", stroke: INK, stroke_width: 1.6, stroke_dasharray: help) : ""
-      Svg.tag(:g, circle + ring + Svg.tag(:title, CGI.escapeHTML("#{each.record.day.strftime('%-d %B')}: #{each.equation}, #{each.observation.summary}")))
+      words = "#{each.record.day.strftime('%-d %B')}: #{each.equation}, #{each.summary}"
+      inside = circle + ring + Svg.tag(:title, CGI.escapeHTML(words))
+      @link ? Svg.tag(:a, inside, href: @link.call(each), aria_label: words) : Svg.tag(:g, inside)
     end
 
     def dates

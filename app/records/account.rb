@@ -5,13 +5,17 @@ module Records
   class Account < Sequel::Model(:accounts)
     many_to_many :classrooms, join_table: :memberships, order: :name
 
+    # @param account_id [Integer, nil] who is signed in
     # @param id [String, Integer] as it stands in an address
     # @return [Classroom, nil] nil where there is none, or it is another's
-    def classroom(id)
-      return unless id.to_s.match?(/\A\d{1,18}\z/)
+    def self.classroom_of(account_id, id)
+      return unless account_id && id.to_s.match?(/\A\d{1,18}\z/)
 
-      classrooms_dataset.first(Sequel[:classrooms][:id] => id.to_i)
+      Classroom.where(id: id.to_i).first(id: DB[:memberships].where(account_id: account_id).select(:classroom_id))
     end
+
+    # @return [Classroom, nil]
+    def classroom(id) = Account.classroom_of(self.id, id)
 
     # A first class of one's own.
     def start_classroom(**attributes)

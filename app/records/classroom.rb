@@ -12,9 +12,16 @@ module Records
 
     def zone = TZInfo::Timezone.get(time_zone)
 
+    EPOCH = Date.new(1970, 1, 1)
+    private_constant :EPOCH
+
     # @param now [Time]
     # @return [Date] the day it is there
-    def today(now = Time.now) = zone.utc_to_local(now.getutc).to_date
+    def today(now = Time.now)
+      seconds = now.to_i
+      @period = zone.period_for_utc(now.getutc) unless @period && covers?(@period, seconds)
+      EPOCH + ((seconds + @period.observed_utc_offset) / 86_400)
+    end
 
     # @return [Time] with that zone's offset
     def local(time) = zone.to_local(time)
@@ -24,10 +31,20 @@ module Records
 
     def lesson_on(day) = lessons_dataset.first(held_on: day)
 
+    # @param id [String] of Rungs::Planning::Setting::ALL
+    # @return [String] this class's choice, else the usual one
+    def setting(id) = Rungs::Planning::Setting::ALL.fetch(id).choice(settings[id])
+
     # Starts that day's lesson, or finds it already started.
     def start_lesson(day)
       Lesson.dataset.insert_conflict(target: %i[classroom_id held_on]).insert(classroom_id: id, held_on: day)
       lesson_on(day).tap { |lesson| lesson.reopen if lesson.ended_at }
+    end
+
+    # @return [Lesson, nil] the last lesson before a day, where it was begun and stopped with parts left
+    def unfinished(day)
+      last = lessons_dataset.first(Sequel[:held_on] < day)
+      last if last && last.course.left.any? && last.course.parts.any?(&:begun?)
     end
 
     # @return [Child, nil]
@@ -41,5 +58,12 @@ module Records
 
     # @return [Array<String>] the stories heard here since a day
     def templates_since(day) = problems_dataset.unordered.where(Sequel[:posed_at] >= day).exclude(template: nil).distinct.select_map(:template)
+
+    private
+
+    # Between two changes of the clock.
+    def covers?(period, seconds)
+      (period.start_transition.nil? || period.start_transition.timestamp_value <= seconds) && (period.end_transition.nil? || seconds < period.end_transition.timestamp_value)
+    end
   end
 end

@@ -21,10 +21,12 @@ module Records
     # @param story [String] the words, as the teacher left them
     # @param template [String, nil]
     # @param at [Time]
+    # @param part [LessonPart, nil] the part of the lesson it is posed in
+    # @param number_set ["easier", "middle", "harder", nil] where the story carries several
     # @return [PosedProblem]
-    def pose(problem, story:, template: nil, at: Time.now)
+    def pose(problem, story:, template: nil, at: Time.now, part: nil, number_set: nil)
       PosedProblem.create(
-        classroom_id: classroom_id, lesson_id: id, situation: problem.situation&.id, equation: problem.to_s,
+        classroom_id: classroom_id, part_id: part&.id, number_set: number_set, lesson_id: id, situation: problem.situation&.id, equation: problem.to_s,
         parts: Sequel.pg_array(problem.parts, :integer), unknown: problem.unknown.to_s, operation: problem.operation,
         band: problem.band, affords: Sequel.pg_array(problem.affords, :integer), story: story, template: template, posed_at: at
       )
@@ -50,10 +52,15 @@ module Records
     end
 
     # Puts a problem on the board, covered as at first.
-    def put_on_board(posed) = change_board { |state, _| state["problem"] == posed.id && state["look"].nil? ? state : { "problem" => posed.id } }
+    def put_on_board(posed) = change_board { |state, _| state["problem"] == posed.id && state["look"].nil? && state["list"].nil? ? state : { "problem" => posed.id } }
 
     # @return [Look, nil] the quick look on the board, where one is
     def look_on_board = board["look"] && looks_dataset.first(id: board["look"])
+
+    # @return [LessonPart, nil] the practice part whose problems are listed on the board
+    def list_on_board = board["list"] && course.part(board["list"])
+
+    def board_empty? = on_board.nil? && look_on_board.nil? && list_on_board.nil?
 
     # @return [String] five letters that open this board, until the lesson ends
     def open_code
@@ -67,8 +74,13 @@ module Records
       code
     end
 
-    # Ends it: the code dies, and boards opened with it are told.
+    # @return [Course] its parts, and how it goes through them
+    def course = @course ||= Course.new(self)
+
+    # Ends it: the code dies, and boards opened with it are told. A part still going on is kept for another day.
     def finish
+      course.stop
+      db[:showings].where(covered_at: nil, problem_id: problems_dataset.select(:id)).update(covered_at: Time.now)
       update(ended_at: Time.now, code: nil)
       db.notify(CHANNEL, payload: id.to_s)
     end
@@ -80,11 +92,28 @@ module Records
 
     # Keeps when each problem's picture was shown, and until when.
     def note_looking(before, after, posed)
-      was, is = [before, after].map { |state| state["show"] == "shown" && state["look"].nil? ? (state["problem"] || posed&.id) : nil }
+      was, is = [before, after].map { |state| looked_at(state, posed) }
+      note_flash(before, after)
       return if was == is
 
-      db[:showings].where(problem_id: was, covered_at: nil).update(covered_at: Time.now) if was
-      db[:showings].insert(classroom_id: classroom_id, problem_id: is) if is
+      db[:showings].where(was).where(covered_at: nil).update(covered_at: Time.now) if was
+      db[:showings].insert(classroom_id: classroom_id, **is) if is
+    end
+
+    # What is open to see, as a row of showings names it.
+    def looked_at(state, posed)
+      return (state["show"] == "open" ? { look_id: state["look"] } : nil) if state["look"]
+
+      id = state["problem"] || posed&.id
+      state["show"] == "shown" && id ? { problem_id: id } : nil
+    end
+
+    # A quick look ends by itself.
+    def note_flash(before, after)
+      return unless after["look"] && after["show"] == "flash" && after["flash_at"] != before["flash_at"]
+
+      shown = Time.at(after["flash_at"])
+      db[:showings].insert(classroom_id: classroom_id, look_id: after["look"], shown_at: shown, covered_at: shown + looks_dataset.first(id: after["look"]).seconds)
     end
   end
 end

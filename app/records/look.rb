@@ -9,8 +9,9 @@ module Records
     # Makes a set for a lesson and keeps it.
     # @param looks [Array<Rungs::Activity::QuickLook>]
     # @return [Array<Look>]
-    def self.keep(lesson, looks, seconds:)
-      looks.map { |look| create(classroom_id: lesson.classroom_id, lesson_id: lesson.id, number: look.number, arrangement: look.arrangement, seed: look.seed, seconds: seconds) }
+    def self.keep(lesson, looks, seconds:, part: nil)
+      kept = { classroom_id: lesson.classroom_id, lesson_id: lesson.id, part_id: part&.id, seconds: seconds }
+      looks.map { |look| create(**kept, number: look.number, arrangement: look.arrangement, seed: look.seed) }
     end
 
     # @return [Rungs::Activity::QuickLook]

@@ -14,7 +14,8 @@ module Records
         exclude(undone: true).exclude(later.select(1).exists)
       end
 
-      def in_order = order(:happened_at, Sequel[:observations][:id])
+      # Whatever the order of arrival.
+      def in_order = order(:happened_at, Sequel[:observations][:first_key])
       def latest_first = order(Sequel.desc(:happened_at), Sequel.desc(Sequel[:observations][:id]))
     end
 

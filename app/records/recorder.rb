@@ -7,13 +7,15 @@ module Records
     # A change to a record that is not there.
     class Gone < StandardError; end
 
-    KEPT = %i[first_key classroom_id child_id problem_id happened_at code rung move answer right used help heard seconds undone].freeze
+    KEPT = %i[first_key classroom_id child_id problem_id happened_at code rung move answer right used help heard seconds slip undone].freeze
 
     # @param classroom [Classroom]
-    # @param account [Account, nil] who is recording
-    def initialize(classroom, account)
+    # @param account [Account, Integer, nil] who is recording, or the id
+    # @param carry [Boolean] whether each record is carried into the estimates; false where they are made from all at the end
+    def initialize(classroom, account, carry: true)
       @classroom = classroom
-      @account = account
+      @account_id = account.is_a?(Account) ? account.id : account
+      @carry = carry
     end
 
     # @param child [Child]
@@ -26,7 +28,8 @@ module Records
     def record(child:, problem:, code:, client_key:, happened_at:, **details)
       row = { classroom_id: @classroom.id, child_id: child.id, problem_id: problem.id, code: code,
               rung: Rungs::Strategy::Rung::ALL[code]&.level, happened_at: happened_at, **judged(details, problem) }
-      standing(add(row, client_key))
+      added = DB.transaction { add(row, client_key, problem) }
+      (added || standing(client_key)).tap { |observation| observation.associations[:child] = child }
     end
 
     # @param first_key [String] the observation, whichever version
@@ -43,6 +46,13 @@ module Records
     # Takes it out of every count; the earlier versions are kept.
     # @raise [Gone]
     def undo(first_key, client_key:) = replace(first_key, client_key) { { undone: true } }
+
+    # What the last record made of that child's estimate, without reading it again.
+    # @return [Rungs::Progress::Estimate, nil] nil where it was not simply carried on
+    def estimate(child, operation, scope, on:)
+      running = @carried.is_a?(Hash) && @carried[[child.id, operation, scope]]
+      Evidence.opened(running).estimate(on: on) if running && running.filter.day <= on
+    end
 
     private
 
@@ -64,16 +74,30 @@ module Records
         current = versions.last
         next current if current.undone || versions.where(client_key: client_key).any?
 
-        add(current.values.slice(*KEPT).merge(yield(current)), client_key, replaces: current.id)
+        add(current.values.slice(*KEPT).merge(yield(current)), client_key, current.posed_problem, replaces: current)
       end
     end
 
-    def add(row, client_key, replaces: nil)
-      row = { first_key: client_key }.merge(row, replaces_id: replaces, client_key: client_key, account_id: @account&.id)
-      Observation.dataset.insert_conflict(target: %i[classroom_id client_key]).insert(row)
-      @classroom.observations_dataset.first(client_key: client_key)
+    # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.
+    def add(row, client_key, posed, replaces: nil)
+      row = { right: true, first_key: client_key }.merge(row, replaces_id: replaces&.id, client_key: client_key, account_id: @account_id)
+      added = Observation.dataset.insert_conflict(target: %i[classroom_id client_key]).returning.insert(row.merge(slip: slip(posed, row))).first or return
+      observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
+      @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry
+      observation
     end
 
-    def standing(row) = @classroom.observations_dataset.where(first_key: row.first_key).order(:id).last
+    # The likeliest slip of a wrong answer.
+    def slip(posed, row)
+      return if row[:right] || row[:answer].nil?
+
+      Rungs::Slip::Diagnosis.new(posed.problem, row[:answer], rung: row[:code]).slips.first&.id
+    end
+
+    # The version that stands of the record that a client's key made or changed.
+    def standing(client_key)
+      made = @classroom.observations_dataset.first(client_key: client_key)
+      @classroom.observations_dataset.where(first_key: made.first_key).order(:id).last
+    end
   end
 end

@@ -15,13 +15,16 @@ module Terminal
         bin/rungs problems --situation take_from.change --band bridge --count 12 --seed 7   [--family nine]
         bin/rungs string --move up_through_ten --seed 3      problems that lead to one move
         bin/rungs looks --to 10 --seed 3                     quick looks   [--from N --count N --arrangements frame,rack]
+        bin/rungs progress records.csv --on 2026-11-20       where each child is, by operation and band
+        bin/rungs listen records.csv --on 2026-11-20         whom to listen to   [--places 6 --days 5 --operation add --band bridge --absent "Ada:2026-11-20"]
+        bin/rungs groups records.csv --on 2026-11-20 --operation add --band bridge   [--sizes 3-5 --apart "Ada:Bo"]
         bin/rungs picture frame 7 --fill pairs > seven.svg   a picture as SVG   [any setting of the picture]
 
       Every command but picture takes --json; the shapes are in docs/formats.md.
       Pictures: #{Rungs::Picture::KINDS.ids.join(', ')}.
     TEXT
 
-    COMMANDS = %w[paths hear slips problems string looks picture].freeze
+    COMMANDS = %w[paths hear slips problems string looks progress listen groups picture].freeze
     WHOLE = /\A\d{1,9}\z/
 
     # @param arguments [Array<String>]
@@ -149,6 +152,8 @@ end
       looks = Rungs::Activity::QuickLook.set(to: 10, random: random, **@options.slice(:to, :from, :count, :arrangements))
       tell({ looks: looks.map(&:to_h) }) { looks.map { |look| format("%2d  %-12s %s", look.number, look.arrangement, look.picture.ways.map(&:text).join(", ")) } }
     end
+
+    include ClassCommands
 
     SETTINGS = { fill: String, style: String, place: String, show: String, arrangement: String, thing: String,
                  size: Integer, struck: Integer, moved: Integer, hidden: String, seed: Integer, to: Integer,

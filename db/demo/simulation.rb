@@ -21,7 +21,7 @@ module Demo
     # @param until_day [Date] the last day that may have a lesson
     def initialize(classroom, account, until_day:, seed: 20)
       @classroom = classroom
-      @recorder = Records::Recorder.new(classroom, account)
+      @recorder = Records::Recorder.new(classroom, account, carry: false)
       @until = until_day
       @random = Random.new(seed)
       @stories = []
@@ -33,6 +33,7 @@ module Demo
       @start = @children.to_h { |child| [child.name, 1.2 + (@random.rand * 2.2)] }
       @pace = @children.to_h { |child| [child.name, 0.1 + (@random.rand * 0.28)] }
       lesson_days.each { |day| DB.transaction { teach(day) } }
+      Records::Ledger.new(@classroom).rebuild
     end
 
     private

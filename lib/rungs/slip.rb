@@ -4,6 +4,7 @@ module Rungs
   # A procedure that yields a wrong answer (field guide 6). What a slip is, is all in its entry under tables/.
   class Slip
     Rungs.shelve self, :Diagnosis, :Probe, :Tables
+    autoload :TITLES, File.join(LIBRARY, "rungs/slip/titles.rb")
 
     attr_reader :id, :table, :rungs, :prior, :asks
 
@@ -46,6 +47,9 @@ module Rungs
     def fits?(rung) = rung.nil? || rungs.empty? || rungs.include?(rung)
 
     def why(problem, answer) = @why.call(problem, answer)
+
+    # @return [String] a slip in a few words, by its id
+    def self.title(id) = TITLES.fetch(id) { raise Error::Unknown, "there is no slip “#{id}”" }
 
     ALL = Tables.entries.map { |entry| new(**entry) }.freeze
     BY_TABLES = {}.compare_by_identity

@@ -34,6 +34,7 @@ const flash = () => {
 const put = (html) => {
   const focused = document.activeElement?.dataset;
   screen.innerHTML = html;
+  document.body.dataset.drawnAt = Date.now();
   flash();
   if (awake) strip()?.classList.add("is-up");
   if (focused?.do) strip()?.querySelector(`[data-do="${focused.do}"]${focused.value ? `[data-value="${focused.value}"]` : ""}`)?.focus({ preventScroll: true });

@@ -14,9 +14,10 @@ if (looks) {
   const loop = (group, index) => {
     const band = document.createElementNS("http://www.w3.org/2000/svg", "polyline");
     const middles = group.map((order) => dots.find((dot) => dot.dataset.order === order)).filter(Boolean).map((dot) => { const box = dot.getBBox(); return `${box.x + box.width / 2},${box.y + box.height / 2}`; });
+    if (!middles.length) return;
     const attributes = { points: (middles.length === 1 ? [...middles, ...middles] : middles).join(" "), fill: "none", stroke: tints[index % tints.length], "stroke-width": 46, "stroke-linecap": "round", "stroke-linejoin": "round", "data-loop": index };
     Object.entries(attributes).forEach(([name, value]) => band.setAttribute(name, value));
-    svg.prepend(band);
+    svg.insertBefore(band, dots[0]);
   };
 
   const draw = () => {
@@ -38,10 +39,10 @@ if (looks) {
     if (event.target.id === "clear-groups") { groups = [[]]; draw(); }
   });
 
-  // Typed as 3 + 2: the first three, then two.
+  // Typed as 3 + 2: the first three, then two. More than there are is sent as typed, so that it is refused and not cut.
   document.getElementById("sizes").addEventListener("input", (event) => {
     let next = 0;
-    groups = (event.target.value.match(/\d+/g) ?? []).map((size) => Array.from({ length: Math.min(Number(size), 20) }, () => String((next += 1))).filter((order) => Number(order) <= dots.length));
+    groups = (event.target.value.match(/\d+/g) ?? []).map((size) => Array.from({ length: Math.min(Number(size), 20) }, () => String((next += 1))));
     if (!groups.length) groups = [[]];
     draw();
   });

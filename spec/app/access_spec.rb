@@ -13,7 +13,9 @@ RSpec.describe "Who may see what" do
     ["/today/#{room.id}", "/plan/#{room.id}", "/board/#{room.id}", "/board/#{room.id}?problem=#{posed.id}", "/listen/#{room.id}?problem=#{posed.id}", "/climb/#{room.id}",
                "/climb/#{room.id}/children/#{child.id}", "/climb/#{room.id}/children/#{child.id}/reason", "/account/classes/#{room.id}", "/looks/#{room.id}",
      "/share/#{room.id}?problem=#{posed.id}", "/check-in/#{room.id}/#{child.id}", "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=9+10", "/listen/#{room.id}/remote?problem=#{posed.id}",
-     "/board/#{room.id}/lessons/#{posed.lesson_id}/screen"]
+     "/board/#{room.id}/lessons/#{posed.lesson_id}/screen", "/lesson/#{room.id}", "/lesson/#{room.id}/practice", "/strings/#{room.id}",
+     "/listen/#{room.id}/seats", "/numbers/#{room.id}", "/hear/#{room.id}", "/groups/#{room.id}", "/back/#{room.id}", "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf",
+     "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records"]
   end
 
   it "shows every page to its own teacher" do
@@ -25,7 +27,9 @@ RSpec.describe "Who may see what" do
     record = Records::Recorder.new(room, teacher[0]).record(child: child, problem: posed, code: "count_on", client_key: SecureRandom.uuid, happened_at: Time.now)
     sign_in stranger[0]
     pages.each { |path| expect([path, get(path).status]).to eq([path, 404]) }
-    changes = ["/listen/#{room.id}/records", "/listen/#{room.id}/records/#{record.first_key}/undo", "/plan/#{room.id}/problems", "/today/#{room.id}/start", "/account/classes/#{room.id}",
+    changes = ["/listen/#{room.id}/records", "/listen/#{room.id}/records/#{record.first_key}/undo", "/plan/#{room.id}/problems", "/lesson/#{room.id}/go", "/lesson/#{room.id}/parts", "/lesson/#{room.id}/parts/1", "/lesson/#{room.id}/usual", "/lesson/#{room.id}/resume", "/lesson/#{room.id}/practice",
+               "/strings/#{room.id}/set", "/strings/#{room.id}/next", "/strings/#{room.id}/ways", "/strings/#{room.id}/board", "/account/classes/#{room.id}/settings", "/listen/#{room.id}/seats", "/listen/#{room.id}/order", "/photos/#{room.id}/records/#{record.first_key}", "/photos/#{room.id}/1/delete", "/numbers/#{room.id}", "/hear/#{room.id}/away",
+               "/groups/#{room.id}/move", "/groups/#{room.id}/apart", "/groups/#{room.id}/save", "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/again", "/climb/#{room.id}/children/#{child.id}/ask", "/account/classes/#{room.id}",
                "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave", "/account/classes/#{room.id}/children/#{child.id}/delete",
                "/plan/#{room.id}/equations", "/board/#{room.id}/lessons/#{posed.lesson_id}/commands", "/board/#{room.id}/code", "/board/#{room.id}/end", "/looks/#{room.id}/set", "/looks/#{room.id}/do",
                "/looks/#{room.id}/ways", "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start", "/check-in/#{room.id}/#{child.id}/answers", "/check-in/#{room.id}/#{child.id}/stop",
@@ -111,11 +115,16 @@ RSpec.describe "Who may see what" do
 
     it "answers 422 to commands, sets, ways, shares and check-ins that cannot be" do
       get "/looks/#{room.id}"
+      course = room.start_lesson(room.today).course
+      course.go(course.plan("string", details: { "equations" => ["9 + 5 = □"] }))
+      in_string = course.current.problems.first.id
       { "/looks/#{room.id}/set" => [{ to: 99, seconds: 2 }, { to: 10, seconds: 0 }, { to: 10, seconds: 9 }, { to: 10, seconds: 2, arrangement: "stars" }],
         "/looks/#{room.id}/do" => [{ do: "strobe" }, { do: "look" }], "/looks/#{room.id}/ways" => [{ groups: "1;;2" }, { groups: "one" }, { groups: "1" }],
         "/share/#{room.id}" => [{ problem: posed.id }, { problem: posed.id, move: "fly" }, { problem: posed.id, broken: 5, pieces: [1] }, { problem: posed.id, move: "near_double" }, { problem: posed.id, broken: 5, pieces: [3, 3] }],
         "/check-in/#{room.id}/#{child.id}/start" => [{ operation: "divide" }, { operation: "add", band: "to7" }, {}],
         "/check-in/#{room.id}/#{child.id}/answers" => [{ problem_id: posed.id, code: "fly", client_key: SecureRandom.uuid }, { problem_id: "x", code: "guess", client_key: "1" }],
+        "/lesson/#{room.id}/parts" => [{ kind: "nap" }, { kind: "string", move: "fly" }, { kind: "share", minutes: 99 }, { kind: "share", day: "soon" }], "/lesson/#{room.id}/go" => [{ to: "mars" }, { to: "999999" }],
+        "/strings/#{room.id}/set" => [{ move: "recall" }, {}], "/strings/#{room.id}/ways" => [{ problem: posed.id, written: "9 + 5" }, { problem: in_string, written: "8 + 8" }, { problem: in_string }, { problem: in_string, move: "skip" }],
         "/plan/#{room.id}/equations" => [{ equation: "7 × 2 = ?" }, { equation: "" }, { equation: "?" * 100 }],
         "/board/#{room.id}/lessons/#{posed.lesson_id}/commands" => [{ do: "explode" }, {}] }.each do |path, forms|
         forms.each do |form|

@@ -71,7 +71,7 @@ RSpec.describe "The board" do
       get "/today/#{room.id}"
       send_form "/board/#{room.id}/end"
       expect(get("/b/#{code}").status).to eq(404)
-      send_form "/today/#{room.id}/start"
+      send_form "/lesson/#{room.id}/go", to: "start"
       expect(lesson.refresh).to have_attributes(ended_at: nil, code: nil)
     end
 
@@ -109,6 +109,7 @@ RSpec.describe Pages::Board::LookState do
   it "shows for its seconds and is covered by itself, and never begins again while it runs" do
     running = state({ "look" => 1 }, 100.0).after("look")
     expect([state(running, 101.9).show, state(running, 102.1).show]).to eq(%w[flash covered])
+    expect([state(running, 100.2).window, state(running, 101.0).window]).to eq([2, 1.0])
     expect(state(running, 101.0).after("look")).to eq(running)
     expect(state(running, 103.0).after("look")["flash_at"]).to eq(103.0)
     expect(state(running, 103.0).after("open")["show"]).to eq("open")

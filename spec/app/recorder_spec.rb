@@ -101,7 +101,7 @@ RSpec.describe Demo::Simulation do
     expect(heard.fetch(described_class::QUIET, 0)).to be_between(1, heard.values.sum / 22 / 3)
     expect(classroom.observations_dataset.where(right: false).count).to be_between(40, 150)
     expect(classroom.observations_dataset.exclude(help: "alone").count).to be_between(80, 260)
-    expect(evidence.turns(on: classroom.today, places: 1).first.name).to eq(described_class::QUIET)
+    expect(Records::ListeningList.new(classroom, evidence, %w[add to10]).on(classroom.today).first.name).to eq(described_class::QUIET)
   end
 
   it "is the same for the same seed and day" do

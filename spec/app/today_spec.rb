@@ -15,12 +15,14 @@ RSpec.describe "Today" do
   end
 
   it "puts whoever was not heard for longest first, with the reason" do
-    hear "Ada", Time.now
+    room.update(settings: Sequel.pg_jsonb("places" => "8"))
     hear "Bo", Time.now - (21 * 86_400)
     get "/today/#{room.id}"
-    expect(body).to include("Cleo has not been heard yet.", "Bo has not been heard for 15 school days.", "Ada was heard today.")
+    expect(body).to include("Cleo has not been heard yet.", "Bo has not been heard enough with these numbers.")
     expect(body.index("Cleo has")).to be < body.index("Bo has")
-    expect(body.index("Bo has")).to be < body.index("Ada was")
+    hear "Cleo", Time.now
+    get "/today/#{room.id}"
+    expect(body).to include("Cleo has not been heard yet.")
   end
 
   it "lists what was posed today, with how many were heard on it" do

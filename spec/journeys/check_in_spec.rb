@@ -12,6 +12,7 @@ RSpec.describe "A check-in with one child", type: :feature do
     visit "/climb/#{room.id}/children/#{ada.id}"
     click_link "Check in with Ada"
     expect_accessible
+    find("label", text: "Adding").click
     find("label", text: "through ten").click
     click_button "Begin"
     asked = 0
@@ -33,6 +34,32 @@ RSpec.describe "A check-in with one child", type: :feature do
     expect(page).to have_css("h1", text: "Ada works mostly by counting on, through ten")
     visit "/listen/#{room.id}"
     expect(page).to have_css("h1", text: "Listen") # its problems are Ada's alone
+  end
+
+  it "takes keys as Listen does, and Enter after a wrong answer records no rung" do
+    enter(teacher[0])
+    visit "/check-in/#{room.id}/#{ada.id}"
+    click_button "Begin"
+    words = find("h1.story").text
+    send_keys "x", "1", :enter, "2"
+    expect(page).to have_no_css("h1.story", text: words)
+    expect(room.observations_dataset.standing.select_map(%i[code answer right])).to eq([["count_on", 1, false]])
+    send_keys "?"
+    expect(page).to have_css(".check-in p.soft", text: "problem 3")
+    expect(room.observations_dataset.standing.order(:id).last.code).to eq("unseen")
+  end
+
+  it "leaves operation, band and rung open unless told otherwise" do
+    enter(teacher[0])
+    visit "/check-in/#{room.id}/#{ada.id}"
+    click_button "Begin"
+    while page.has_css?(".check-in", wait: 1)
+      words = find("h1.story").text
+      tap_rung "Count all"
+      expect(page).to have_no_css("h1.story", text: words)
+    end
+    expect(page).to have_css(".lead", text: /Adding: .*counting all.*Taking away: .*counting all/)
+    expect(Records::PosedProblem.where(classroom_id: room.id).select_map(:operation).uniq).to match_array(%w[add subtract])
   end
 
   it "is another class's business to nobody else" do

@@ -12,7 +12,7 @@ RSpec.describe "A first lesson", type: :feature do
   def codes = standing.map { |row| [row.child.name, row.code] }
 
   it "goes from posing to the board, listening and the climb, by pointer" do
-    click_button "Start"
+    click_link "Pose a problem"
     find("label", text: "how many are left?").click
     find("label", text: "through ten").click
     expect(page).to have_css(".sum", text: "through ten")

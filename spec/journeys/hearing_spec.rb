@@ -53,3 +53,90 @@ RSpec.describe "Listening to one class", type: :feature do
     expect(standing.last.seconds).to be_nil
   end
 end
+
+RSpec.describe "Names on Listen", type: :feature do
+  let(:teacher) { make_teacher(children: %w[Ada Bo Cleo Dag Eda Fay Gus Hal]) }
+  let(:room) { teacher[1] }
+  let(:posed) { pose(room) }
+
+  before do
+    room.update(settings: Sequel.pg_jsonb("places" => "3"))
+    hear "Ada", Time.now - 86_400
+    hear "Bo", Time.now - (9 * 86_400)
+    enter(teacher[0])
+  end
+
+  def hear(name, at)
+    Records::Recorder.new(room, teacher[0]).record(child: room.children_dataset.first(name: name), problem: posed, code: "count_on", client_key: SecureRandom.uuid, happened_at: at)
+  end
+
+  def names = all("[data-child]").map { |each| each["data-name"] }
+  def seat(row, place) = find("[data-drop='#{((row - 1) * 6) + place - 1}']")
+
+  it "puts today's list first and keeps it while it is heard" do
+    visit "/listen/#{room.id}"
+    expect(names).to eq(%w[Cleo Dag Eda Ada Bo Fay Gus Hal])
+    list = names
+    expect(all(".name.marker").map(&:text)).to eq(list.first(3))
+    tap_child "Dag"
+    tap_rung "Count on"
+    expect(page).to have_css(".log tr", text: "Dag")
+    visit "/listen/#{room.id}"
+    expect(names).to eq(list)
+  end
+
+  it "is dragged into the seating of the room, by pointer and by keyboard" do
+    visit "/listen/#{room.id}"
+    click_link "Seats"
+    find("[data-drag]", text: "Ada").drag_to(seat(1, 3))
+    expect(page).to have_css("[data-drop='2']", text: "Ada")
+    find("[data-drag]", text: "Bo").send_keys(:enter)
+    expect(page).to have_css("[data-drag][aria-pressed=true]", text: "Bo")
+    seat(1, 3).send_keys(:enter)
+    expect(page).to have_css("[data-drop='2']", text: "Bo")
+    expect(page).to have_css(".unseated [data-drag]", text: "Ada")
+    click_button "Seat the rest in order"
+    expect(page).to have_text("Everybody has a seat")
+    expect_accessible
+    seat(1, 1).drag_to(seat(1, 3))
+    expect(page).to have_css("[data-drop='0']", text: "Bo")
+    visit "/listen/#{room.id}?problem=#{posed.id}"
+    click_button "Seats"
+    expect(page).to have_css(".seat-c3.seat-r1", text: "Ada")
+    tap_child "Hal"
+    tap_rung "Make ten"
+    expect(page).to have_css("li.seat-r2 .tick")
+    expect_accessible
+    click_button "List"
+    expect(page).to have_no_css(".children-seated")
+  end
+
+  it "takes numbers typed as well as tapped" do
+    visit "/listen/#{room.id}?problem=#{posed.id}"
+    tap_child "Cleo"
+    find("#hearing summary").click
+    fill_in "or type", with: "9, 10 11 12 13 14"
+    find(".candidate", text: "Count on, from the first").click
+    expect(page).to have_css(".log", text: "said 9 10 11 12 13 14")
+    expect(find_field("or type").value).to eq("")
+  end
+
+  it "keeps a photo of the drawing with the record, also one taken while there was no connection" do
+    file = File.join(Dir.mktmpdir, "drawing.png")
+    Vips::Image.black(400, 300).write_to_file(file)
+    visit "/listen/#{room.id}?problem=#{posed.id}"
+    tap_child "Cleo"
+    tap_rung "Count on"
+    expect(page).to have_css(".now", text: "The drawing, not the child")
+    page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
+    attach_file "Photo of the drawing", file, make_visible: true
+    expect(page).to have_css("#trouble", text: "1 tap is waiting")
+    page.driver.browser.network_conditions = { offline: false, latency: 0, throughput: 1_000_000 }
+    expect(page).to have_css(".photo img", wait: 10)
+    expect_accessible
+    visit "/climb/#{room.id}/children/#{room.children_dataset.first(name: 'Cleo').id}"
+    expect(page).to have_css(".photo img")
+    click_button "Delete this photo"
+    expect(page).to have_css(".note", text: "The photo is deleted")
+  end
+end

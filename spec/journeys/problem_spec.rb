@@ -37,7 +37,7 @@ RSpec.describe "The mathematics on the screens", type: :feature do
     expect(page).to have_css(".slips em", text: "How much of the smaller number did you use to get to ten?")
     expect_accessible
     click_button "Ask Ada 3 + 8 next"
-    expect(page).to have_css("#tally", text: "problem 2 of 2")
+    expect(page).to have_css("#place", text: "problem 2 of 2")
     expect(page).to have_css("[data-child][aria-current]", text: "Ada")
     expect(room.problems_dataset.last.parts.to_a).to eq([3, 8])
   end

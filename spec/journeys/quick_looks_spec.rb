@@ -32,10 +32,26 @@ RSpec.describe "Quick looks", type: :feature do
         expect(page).to have_css(".board-picture svg[aria-label*='in two tones']", wait: 4)
         expect(page).to have_css(".board-cover", wait: 4)
         expect(page).to have_no_css(".board-picture svg")
-        expect(page.evaluate_script("Number(document.body.dataset.lastFlash)")).to be_within(300).of(2000)
         expect_accessible
       end
     end
+  end
+
+  # A machine that does other things may be late, never early: the nearest of five tells what the board does.
+  it "shows it for as long as was asked, to 50 milliseconds" do
+    code = room.start_lesson(room.today).open_code
+    begin_set("ring", 1)
+    using_session(:projector) { visit "/b/#{code}" }
+    lasted = Array.new(5) do |time|
+      click_button time.zero? ? "Show it for 1 second" : "Look again"
+      using_session(:projector) do
+        expect(page).to have_css(".board-picture svg", wait: 4)
+        expect(page).to have_css(".board-cover", wait: 4)
+        page.evaluate_script("Number(document.body.dataset.lastFlash)")
+      end
+    end
+    expect(lasted).to all(be >= 950)
+    expect(lasted.min).to be_within(50).of(1000)
   end
 
   it "catches how a child saw it: tapped groups write the expression, the same way again is a tally" do
@@ -61,6 +77,9 @@ RSpec.describe "Quick looks", type: :feature do
     tap 1, 2
     click_button "Keep this way"
     expect(page).to have_css(".wrong", text: "in no group yet")
+    fill_in "or type", with: "#{number} + 1"
+    click_button "Keep this way"
+    expect(page).to have_css(".wrong", text: "#{number} + 1 is #{number + 1}, and there are #{number}")
     expect_accessible
     click_button "Ways on the board"
     expect(page).to have_css("[value=ways][aria-pressed=true]")

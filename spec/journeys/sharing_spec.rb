@@ -40,6 +40,21 @@ RSpec.describe "Sharing ways", type: :feature do
     end
   end
 
+  it "draws the way of one child's record, on the picture chosen, with no name on the board" do
+    visit "/share/#{room.id}?problem=#{posed.id}"
+    find("summary", text: "The way of one child").click
+    select "Bo: up through ten", from: "as"
+    within(find("details", text: "The way of one child")) do
+      select "number line", from: "on"
+      click_button "Show this way"
+    end
+    expect(page).to have_css("details[open]", text: "The way of one child")
+    expect_accessible
+    visit "/board/#{room.id}"
+    expect(page).to have_css("svg[aria-label^='A number line to 20, starting at 8']")
+    expect(page).to have_no_text("Bo")
+  end
+
   it "draws a split of a child's own if it is right, and refuses it kindly if it is not" do
     visit "/share/#{room.id}?problem=#{posed.id}"
     own = -> { find("li", text: "A way of a child’s own") }

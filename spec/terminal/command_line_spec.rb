@@ -2,7 +2,7 @@
 
 require "json"
 require "open3"
-%w[drawings/svg drawings/thing drawings/shapes drawings/picture terminal/main].each { |file| require_relative "../../app/#{file}" }
+%w[drawings/svg drawings/thing drawings/shapes drawings/picture exchange/record_rows terminal/class_commands terminal/main].each { |file| require_relative "../../app/#{file}" }
 
 RSpec.describe "bin/rungs" do
   def rungs(*arguments)

@@ -3,13 +3,35 @@
 
 const token = () => document.querySelector('meta[name="csrf-token"]').content;
 document.addEventListener("htmx:configRequest", (event) => { event.detail.headers["X-CSRF-Token"] = token(); });
-document.addEventListener("htmx:afterSwap", (event) => {
-  const opener = event.detail.requestConfig?.elt?.closest?.("[data-opens]");
-  if (opener) document.getElementById(opener.dataset.opens).showModal();
+// What is put into a dialog opens it; a figure shows the records behind it there.
+document.addEventListener("htmx:afterSwap", ({ target }) => {
+  const dialog = target.closest?.("dialog");
+  if (dialog && !dialog.open) dialog.showModal();
+});
+document.addEventListener("click", (event) => {
+  const link = event.target.closest("[data-behind] a");
+  if (!link || event.ctrlKey || event.metaKey || event.shiftKey) return;
+  event.preventDefault();
+  htmx.ajax("GET", link.getAttribute("href"), "#why-text");
 });
 
 const trouble = document.getElementById("trouble");
 const tell = (words) => { if (trouble) { trouble.textContent = words; trouble.hidden = !words; } };
+
+// The key of each rung, and of each answer off the ladder.
+const CODES = { 1: "count_all", 2: "count_on", 3: "part_whole", 4: "make_ten", 5: "known_fact", 0: "no_answer", g: "guess", "?": "unseen" };
+
+// A check-in takes the same keys; x, digits and Enter for a wrong answer, then the rung.
+const answers = document.getElementById("answers");
+if (answers) {
+  const said = answers.answer;
+  document.addEventListener("keydown", (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.target === said) return event.key === "Enter" && said.blur();
+    if (event.key === "x") { event.preventDefault(); return said.focus(); }
+    answers.querySelector(`[name=code][value=${CODES[event.key]}]`)?.click();
+  });
+}
 
 // Taps that the server has not answered for yet, in this browser (IndexedDB), oldest first.
 class Waiting {
@@ -24,6 +46,24 @@ class Waiting {
   async first() { return (await this.all())[0]; }
 }
 
+// The quiet clock of the part going on, for the teacher.
+const clock = document.querySelector("[data-clock]");
+if (clock) {
+  const begun = Date.now() - Number(clock.dataset.clock) * 1000;
+  setInterval(() => {
+    const passed = Math.floor((Date.now() - begun) / 1000);
+    clock.textContent = `${Math.floor(passed / 60)}:${String(passed % 60).padStart(2, "0")}`;
+  }, 1000);
+}
+
+// A slider of days says the day while it is moved; it runs from long ago at the left to today at the right.
+document.addEventListener("input", ({ target }) => {
+  if (!target.dataset?.day) return;
+  const day = new Date(`${target.dataset.day}T12:00:00`);
+  day.setDate(day.getDate() - Number(target.value));
+  target.nextElementSibling.value = day.toLocaleDateString("en-GB", { day: "numeric", month: "long" });
+});
+
 class Listen {
   constructor(page) {
     this.page = page;
@@ -37,6 +77,8 @@ class Listen {
     document.addEventListener("click", (event) => this.click(event));
     document.addEventListener("submit", (event) => this.submit(event));
     document.addEventListener("keydown", (event) => this.press(event));
+    document.addEventListener("change", (event) => this.photo(event));
+    document.getElementById("typed-heard").addEventListener("input", (event) => this.typeHeard(event.target));
     document.addEventListener("htmx:afterSettle", () => this.mark());
     window.addEventListener("online", () => this.pump());
     this.pump();
@@ -76,9 +118,26 @@ class Listen {
       .catch(() => tell("The board could not be reached. Your records are safe; press again when the connection is back."));
   }
 
+  // A photo waits like any tap, and goes once its record has arrived.
+  photo({ target }) {
+    const form = target.closest("[data-photo-form]");
+    if (!form || !target.files.length) return;
+    this.send(form.getAttribute("action"), { client_key: crypto.randomUUID(), photo: target.files[0] });
+    target.value = "";
+  }
+
+  typeHeard(field) {
+    clearTimeout(this.typing);
+    this.typing = setTimeout(() => { this.heard = field.value.match(/\d{1,3}/g)?.slice(0, 60) ?? []; this.propose(); }, 350);
+  }
+
   // Each number tapped asks anew which move it may be; one tap takes the answer.
   hear(number) {
     if (number === "back") this.heard.pop(); else this.heard.push(number);
+    this.propose();
+  }
+
+  propose() {
     document.getElementById("heard").textContent = this.heard.length ? `: ${this.heard.join(" ")}` : "";
     const target = "#candidates";
     if (!this.heard.length) document.querySelector(target).textContent = "";
@@ -93,6 +152,7 @@ class Listen {
   }
 
   forget() {
+    document.getElementById("typed-heard").value = "";
     if (this.heard.length) { this.heard = []; document.getElementById("heard").textContent = ""; document.getElementById("candidates").textContent = ""; }
   }
 
@@ -140,21 +200,34 @@ class Listen {
         const answer = await this.post(tap);
         if (!answer) return;
         await this.waiting.remove(tap.id);
-        if (answer.status === 200 && tap.problem === this.page.dataset.problem) htmx.swap("#live", await answer.text(), { swapStyle: "innerHTML" });
+        if (answer.status === 200 && tap.problem === this.page.dataset.problem) this.show(tap, await answer.text());
         tell([404, 422].includes(answer.status) ? await answer.text() : "");
       }
     });
   }
 
+  show({ path, values }, html) {
+    if (!values.photo) { htmx.swap("#live", html, { swapStyle: "innerHTML" }); return; }
+    const place = document.getElementById(`photos-${path.split("/").at(-1)}`);
+    if (place) place.innerHTML = html;
+  }
+
   // @return the server's word, good or bad; null where the tap has to wait
   async post({ path, values }) {
     try {
-      const answer = await fetch(path, { method: "POST", body: new URLSearchParams(values), headers: { "X-CSRF-Token": token(), "HX-Request": "true" } });
+      const answer = await fetch(path, { method: "POST", body: this.body(values), headers: { "X-CSRF-Token": token(), "HX-Request": "true" } });
       if (answer.ok || [404, 422].includes(answer.status)) return answer;
       return this.wait({ 401: "you are signed out; sign in in another tab", 403: "this page is too old; load it again" }[answer.status] ?? "the server could not take it");
     } catch {
       return this.wait("no connection");
     }
+  }
+
+  body(values) {
+    if (!values.photo) return new URLSearchParams(values);
+    const form = new FormData();
+    Object.entries(values).forEach(([name, value]) => form.append(name, value));
+    return form;
   }
 
   async wait(reason) {
@@ -173,8 +246,7 @@ class Listen {
   }
 
   keys({ key }) {
-    const rungs = { 1: "count_all", 2: "count_on", 3: "part_whole", 4: "make_ten", 5: "known_fact", 0: "no_answer", g: "guess", "?": "unseen" };
-    if (rungs[key]) return () => this.record(rungs[key]);
+    if (CODES[key]) return () => this.record(CODES[key]);
     if (key === "u") return () => this.live.querySelector("[data-undo] button")?.click();
     if (key === "x") return () => this.startTyping();
     if (key === "n") return () => { location.href = this.page.dataset.next; };

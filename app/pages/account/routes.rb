@@ -24,6 +24,13 @@ module Pages
         say "Saved."
       end
 
+      # How this class does things on which teachers differ.
+      post "/classes/:room/settings" do
+        chosen = Rungs::Planning::Setting::ALL.to_h { |setting| [setting.id, setting.choice(params[setting.id])] }
+        room.update(settings: Sequel.pg_jsonb(room.settings.to_h.merge(chosen)))
+        say "Saved."
+      end
+
       post "/classes/:room/children" do
         names = checked(ChildrenContract)[:names].lines.map(&:strip).reject(&:empty?)
         Records::Child.enrol(room, names)

@@ -7,6 +7,9 @@ module Pages
     class LookState
       COMMANDS = %w[look open cover ways initials].freeze
 
+      # Seconds that a picture may take to reach a board.
+      ON_THE_WAY = 0.5
+
       # @param data [Hash] as kept on the lesson
       # @param look [Records::Look]
       # @param now [Float] seconds since the epoch
@@ -23,6 +26,10 @@ module Pages
 
       # @return [Float] seconds that the picture is still to be seen
       def left = @data.fetch("flash_at", 0) + look.seconds - @now
+
+      # What a window is told to show it for: its whole time where the picture has only just been asked for, whatever the way there
+      # took; what is left of it where the window came late.
+      def window = left > look.seconds - ON_THE_WAY ? look.seconds : left
 
       def ways? = @data["ways"] == true
       def initials? = @data["initials"] == true

@@ -9,11 +9,11 @@ module Pages
       get "/:room" do
         @lesson = lesson_shown or return erb(:"board/nothing", layout: :"board/layout")
         @posed = params[:problem] ? (room.problem(params[:problem]) || halt(404)) : @lesson.on_board
-        return erb(:"board/nothing", layout: :"board/layout") unless @posed || @lesson.look_on_board
+        return erb(:"board/nothing", layout: :"board/layout") if @lesson.board_empty?
 
         @lesson.put_on_board(@posed) if params[:problem]
         @follow = "/board/#{room.id}/lessons/#{@lesson.id}"
-        @leave = @lesson.look_on_board ? "/looks/#{room.id}" : "/listen/#{room.id}?problem=#{@posed.id}"
+        @leave = leave
         erb :"board/board", layout: :"board/layout"
       end
 
@@ -27,9 +27,7 @@ module Pages
         if form[:do] == "problem"
           turn_to(lesson, form[:value])
         else
-          lesson.change_board do |state, posed|
-          posed && state["look"].nil? ? State.new(state, posed).after(form[:do], form[:value]) : state
-        end
+          lesson.change_board { |state, posed| posed && state["look"].nil? ? State.new(state, posed).after(form[:do], form[:value]) : state }
         end
         screen_of(lesson)
       end
@@ -52,6 +50,13 @@ module Pages
           return room.problem(params[:problem])&.lesson || halt(404) if params[:problem]
 
           room.lesson_on(today) || room.problems_dataset.last&.lesson
+        end
+
+        def leave
+          return "/looks/#{room.id}" if @lesson.look_on_board
+          return "/lesson/#{room.id}/practice" if @lesson.list_on_board
+
+          @posed.part&.kind == "string" ? "/strings/#{room.id}" : "/listen/#{room.id}?problem=#{@posed.id}"
         end
 
         def found_lesson = @found_lesson ||= (params[:lesson].match?(/\A\d{1,18}\z/) && room.lessons_dataset.first(id: params[:lesson].to_i)) || halt(404)

@@ -7,7 +7,7 @@ module Pages
       def screen_of(lesson)
         @lesson = lesson
         @posed = lesson.on_board
-        return look_screen if lesson.look_on_board
+        return first_screen if lesson.look_on_board || lesson.list_on_board
 
         @posed ? partial(:"board/_screen", state: board_state) : ""
       end
@@ -15,9 +15,17 @@ module Pages
       def look_screen = partial(:"board/_look", state: LookState.new(@lesson.refresh.board.to_h, @lesson.look_on_board))
 
       # What stands in the board's page at first.
-      def first_screen = @lesson.look_on_board ? look_screen : partial(:"board/_screen", state: board_state)
+      def first_screen
+        return look_screen if @lesson.look_on_board
+
+        @lesson.list_on_board ? partial(:"board/_list", part: @lesson.list_on_board) : partial(:"board/_screen", state: board_state)
+      end
 
       def board_state = @board_state ||= State.new(@lesson.refresh.board.to_h, @posed)
+
+      # Whether this class writes its number sentences down the page, equals signs below each other.
+      def down? = @lesson.classroom.setting("sentences") == "down"
+      def aligned(lines) = lines.map { |line| line.split(" = ", 2) }
 
       # Each sentence on a line, as it is read aloud.
       def sentences = @posed.words.split(/(?<=[.?!]) /)

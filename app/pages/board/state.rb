@@ -5,7 +5,7 @@ module Pages
     # What the board shows, as plain data that can be kept and sent: which picture, whether it is shown, covered or not yet
     # there, crossed out, the number sentence, a rung's way and its step. Each command gives the next state.
     class State
-      COMMANDS = %w[cover picture strike sentence way share].freeze
+      COMMANDS = %w[cover picture strike sentence way share ways].freeze
 
       # @param data [Hash] as kept
       # @param posed [Records::PosedProblem]
@@ -23,6 +23,8 @@ module Pages
       def shown? = show == "shown"
       def struck? = @data["struck"] == true
       def sentence? = @data["sentence"] == true
+      # Whether the ways kept of this problem stand below it.
+      def ways? = @data["ways"] == true && @posed.ways.any?
       # The way being drawn: a rung's usual one, or one chosen to share.
       def way = @way ||= @data["share"] ? shared : ways.find { |each| each.rung.level == @data["way"] }
 
@@ -54,13 +56,14 @@ module Pages
       def after(command, value = nil)
         raise ArgumentError, command unless COMMANDS.include?(command)
 
-        base = { "problem" => @posed.id, "picture" => kind&.id }.merge(@data.slice("show", "struck", "sentence", "picture", "way", "step", "share", "on", "beside"))
+        base = { "problem" => @posed.id, "picture" => kind&.id }.merge(@data.slice("show", "struck", "sentence", "picture", "way", "step", "share", "on", "beside", "ways", "from"))
         base.merge(send("after_#{command}", value))
       end
 
       private
 
       def after_cover(_) = { "show" => shown? ? "covered" : "shown" }
+      def after_ways(_) = { "ways" => !ways? }
       def after_sentence(_) = { "sentence" => !sentence? }
 
       def after_picture(id) = pictures.keys.any? { |each| each.id == id } ? { "picture" => id, "way" => nil, "share" => nil, "show" => "shown" } : {}

@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
-      OPERATIONS = Rungs::Progress::CheckIn::SITUATIONS.keys.freeze
+      OPERATIONS = ["both", *Rungs::Progress::CheckIn::SITUATIONS.keys].freeze
 
       before("/:room/:child/?*") do
         @child = room.child(params[:child]) || halt(404)

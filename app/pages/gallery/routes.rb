@@ -33,11 +33,9 @@ module Pages
         "scale" => -> { [P::Scale.new([12], [7, 5]), P::Scale.new([7, 5], [6, 5]), P::Scale.new([12], [7, 5], hidden: :right)] },
         "bundles" => -> { [P::Bundles.new([34]), P::Bundles.new([23, 14], style: :rods), P::Bundles.new([47], style: :cards)] },
         "objects" => lambda {
-  Rungs::Problem::Template::ALL.map(&:context).uniq.map do |thing|
-  P::Objects.new([3, 2],
-                 thing: thing)
-end + [P::Objects.new([8], thing: "kites", struck: 3), P::Objects.new([8], thing: "shells", moved: 3), P::Objects.new([12], thing: "buttons", heap: true)]
-},
+          things = Rungs::Problem::Template::ALL.map(&:context).uniq.map { |thing| P::Objects.new([3, 2], thing: thing) }
+          things + [P::Objects.new([8], thing: "kites", struck: 3), P::Objects.new([8], thing: "shells", moved: 3), P::Objects.new([12], thing: "buttons", heap: true)]
+        },
         "bars" => -> { [P::Bars.new([9, 5]), P::Bars.new([9, 5], hidden: 2), P::Bars.new([2, 3, 4]), P::Bars.new([5, 4], hidden: 2, compare: true)] }
       }.freeze
 

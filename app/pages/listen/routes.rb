@@ -12,8 +12,27 @@ module Pages
         return erb(:"listen/nothing") unless @posed
 
         @chosen = params[:child] && room.child(params[:child])
-        @margin = partial(:"listen/_children", rows: margin_rows(turns))
+        @margin = partial(:"listen/_children", rows: in_turn(margin_rows(turns)))
         erb :"listen/listen"
+      end
+
+      # Names by today's list, or as they sit.
+      post "/:room/order" do
+        env["rack.session"]["seats"] = params[:order] == "seats"
+        redirect "/listen/#{room.id}#{"?problem=#{params[:problem]}" if params[:problem].to_s.match?(/\A\d+\z/)}"
+      end
+
+      get("/:room/seats") { seats_page }
+
+      post "/:room/seats" do
+        form = checked(SeatContract)
+        seating = Seating.new(room)
+        child = form[:item] && (room.child(form[:item]) || halt(404))
+        next_seat = form[:place] || form[:fill] || refuse("Choose a seat")
+        if form[:fill] then seating.fill
+        else seating.put(child || refuse("Choose a name first"), next_seat == "none" ? nil : next_seat.to_i)
+        end
+        htmx? ? seats_page : redirect("/listen/#{room.id}/seats")
       end
 
       # What the numbers a child says may be: proposed, never recorded by itself.
@@ -32,7 +51,7 @@ module Pages
       post "/:room/records" do
         form = checked(RecordContract)
         @posed = room.problem(form[:problem_id]) || halt(404)
-        child = room.child(form[:child_id]) || halt(404)
+        child = room.children.find { |each| each.id == form[:child_id] } || halt(404)
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
         answer_with recorder.record(child: child, problem: @posed, happened_at: form[:happened_at] || Time.now, **form.except(:child_id, :problem_id, :happened_at))
       end
@@ -59,9 +78,24 @@ module Pages
       error(Records::Recorder::Gone) { halt 404 }
 
       helpers do
-        def recorder = Records::Recorder.new(room, person)
+        # Today's list first, in turn; then the others by name.
+        def in_turn(rows) = rows.sort_by.with_index { |row, index| [turns.index(row[:child]) || turns.size, index] }
+        def seats? = env["rack.session"]["seats"] == true && room.children.any?(&:seat)
+
+        def seats_page
+          @tab, @title = "listen", "Where everybody sits"
+          seating = Seating.new(room)
+          erb :"listen/seats", locals: { seated: seating.seated, unseated: seating.unseated, rows: seating.rows }
+        end
+
+        # Where a name stands in the margin.
+        def seat_class(child) = child.seat && "seat-c#{(child.seat % Seating::COLUMNS) + 1} seat-r#{(child.seat / Seating::COLUMNS) + 1}"
+
+        def photos_of(observation) = Records::Photo.listed.where(classroom_id: room.id, first_key: observation.first_key).all
+
+        def recorder = @recorder ||= Records::Recorder.new(room, env["rodauth"].session_value)
         def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
-        def turns = @turns ||= evidence.turns(on: today, places: 3).map(&:child)
+        def turns = @turns ||= listening.on(today).map(&:child)
 
         # What the board of this lesson shows, for the remote.
         def board_state = @board_state ||= Board::State.new(@posed.lesson.board.to_h, @posed)
@@ -72,19 +106,21 @@ module Pages
           @posed ||= observation.posed_problem
           return redirect("/listen/#{room.id}?problem=#{@posed.id}") unless htmx?
 
-          @now = observation unless observation.undone
-          @changed = margin_row(observation.child, turns)
-          partial(:"listen/_live", observation: @now) + partial(:"listen/_out_of_band")
+          child = observation.child
+          partial(:"listen/_live", observation: (observation unless observation.undone)) +
+            partial(:"listen/_out_of_band", child: child, estimate: recorder.estimate(child, *focus, on: today) || evidence.estimate_of(child, *focus, on: today))
         end
 
-        def log = room.observations_dataset.standing.where(problem_id: @posed.lesson.problems_dataset.select(:id)).latest_first.limit(6).eager(:child).all
+        # The last of this lesson, whatever its problem.
+        def log
+          by_id = room.children.to_h { |child| [child.id, child] }
+          lesson = Records::PosedProblem.where(lesson_id: @posed.lesson_id, check_in_id: nil).select(:id)
+          @log ||= room.observations_dataset.standing.where(problem_id: lesson).latest_first.limit(6).all
+          @log.each { |row| row.associations[:child] = by_id[row.child_id] if by_id.key?(row.child_id) }
+        end
 
         def heard_here = @heard_here ||= room.observations_dataset.standing.where(problem_id: @posed.id).distinct.select_map(:child_id)
-
-        def tally
-          to_go = room.children_dataset.exclude(id: heard_here).count
-          "problem #{@posed.place} of #{@posed.lesson.problems_dataset.count} · #{heard_here.size} heard, #{to_go} to go"
-        end
+        def tally = "#{heard_here.size} heard, #{(room.children.map(&:id) - heard_here).size} to go"
 
         # A story where the problem before was one, with its template again; else the bare equation.
         def words_for(problem)
@@ -94,7 +130,7 @@ module Pages
           { story: Rungs::Problem::Story.new(problem, template: template, names: Rungs::Problem::Story::NAMES.sample(2)).text, template: template.id }
         end
 
-        def moves_of(observation) = @posed.problem.paths.map(&:move).select { |move| move.rung == observation.rung }
+        def moves_of(observation) = Rungs::Strategy::Move::ALL.select { |move| move.rung == observation.rung && move.applies?(@posed.problem) }
 
         def next_problem
           ids = @posed.lesson.problems_dataset.select_map(:id)

@@ -16,7 +16,8 @@ module Pages
         form = checked(SetContract)
         arrangements = form[:arrangement] ? [form[:arrangement]] : Rungs::Activity::QuickLook::ARRANGEMENTS.keys
         set = Rungs::Activity::QuickLook.set(to: form[:to], count: 6, random: Random.new, arrangements: arrangements)
-        put Records::Look.keep(room.start_lesson(today), set, seconds: form[:seconds]).first
+        part = lesson.course.current
+        put Records::Look.keep(lesson, set, seconds: form[:seconds], part: (part if part&.kind == "quick_looks")).first
         redirect "/looks/#{room.id}"
       end
 
@@ -30,9 +31,7 @@ module Pages
       post "/:room/ways" do
         form = checked(WayContract)
         look = found_look
-        look.add_seen(form[:missing] ? look.look.seen_missing : look.look.seen(form[:groups].to_s.split(";").map do |group|
-  group.split(",").map(&:to_i)
-end), initials: form[:initials].to_s.strip)
+        look.add_seen(form[:missing] ? look.look.seen_missing : look.look.seen(groups(form), turned: room.setting("turned")), initials: form[:initials].to_s.strip)
         lesson.change_board { |state, _| state }
         redirect "/looks/#{room.id}"
       rescue Rungs::Error => e
@@ -45,6 +44,7 @@ end), initials: form[:initials].to_s.strip)
         def lesson = @lesson ||= room.lesson_on(today) || room.start_lesson(today)
         def found_look = lesson.look_on_board || refuse("No quick look is on the board; begin a set first")
         def put(look) = look && lesson.change_board { |_, _| { "look" => look.id } }
+        def groups(form) = form[:groups].to_s.split(";").map { |group| group.split(",").map(&:to_i) }
         def beside(look, step) = lesson.looks_dataset.all.then { |all| all[all.index { |each| each.id == look.id } + step] }
 
         def page

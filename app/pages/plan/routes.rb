@@ -20,8 +20,8 @@ module Pages
         words = form[:words].to_s.gsub(/\s+/, " ").strip
         missing = Rungs::Problem::Story.missing_numbers(words, problem)
         refuse("The story must still say #{missing.join(' and ')}. Put the number back into the words, or change the numbers below") if missing.any?
-        pose(problem, story: words, template: form[:template])
-        redirect "/listen/#{room.id}"
+        sets = NumberSets.new(form, words).problems
+        form[:part] ? make_ready(form[:part], sets) : pose_sets(sets)
       rescue KeyError
         refuse("Choose a situation and give its numbers")
       rescue Refusal, Rungs::Error => e
@@ -41,10 +41,32 @@ module Pages
       end
 
       helpers do
-        # Poses it and puts it on the board.
+        # Poses it and puts it on the board, in the part of the lesson that is going on.
         def pose(problem, **words)
           lesson = room.start_lesson(today)
-          lesson.put_on_board(lesson.pose(problem, **words))
+          lesson.pose(problem, part: lesson.course.part_for_problem, **words).tap { |posed| lesson.put_on_board(posed) }
+        end
+
+        # The middle one last, so that it stands on the board.
+        def pose_sets(sets)
+          posed = sets.map { |set| pose(Rungs::Problem.told(set["situation"], set["numbers"]), story: set["story"], template: set["template"], number_set: set["number_set"]) }
+          middle = posed.find { |each| each.number_set == "middle" } || posed.last
+          middle.lesson.put_on_board(middle)
+          redirect "/listen/#{room.id}?problem=#{middle.id}"
+        end
+
+        # Keeps it for its part of a planned lesson.
+        def make_ready(id, sets)
+          part = Records::LessonPart.first(classroom_id: room.id, id: id) || halt(404)
+          part.make_ready(sets)
+          redirect "/lesson/#{room.id}?day=#{part.lesson.held_on}"
+        end
+
+        # The easier and the harder pair beside the draft; none where there is none.
+        def beside
+          @beside ||= Rungs::Problem::NumberSets.for(@draft.problem, random: Random.new(@draft.problem.hash)).except(:middle)
+        rescue Rungs::Error
+          @beside = {}
         end
 
         # The last story posed; an equation has no situation to go on from.

@@ -19,7 +19,7 @@ module Pages
         @lesson = lesson
         @posed = @lesson.on_board
         @follow = "/b/#{params[:code].upcase}"
-        @posed || @lesson.look_on_board ? erb(:"board/board") : erb(:"board/nothing")
+        @lesson.board_empty? ? erb(:"board/nothing") : erb(:"board/board")
       end
 
       get("/:code/screen") { screen_of(lesson) }

@@ -12,7 +12,8 @@ module Pages
       post "/:room" do
         form = checked(ShareContract)
         @posed = room.problem(form[:problem]) || halt(404)
-        path_of(form)
+        path = path_of(form)
+        form = form.merge(move: path.move.id) unless form[:broken]
         lesson = @posed.lesson
         lesson.put_on_board(@posed)
         lesson.change_board { |state, posed| Board::State.new(state, posed).after("share", [name_of(form), form[:on], form[:beside]].compact.join(" ")) }
@@ -25,7 +26,11 @@ module Pages
       end
 
       helpers do
-        def found_problem = room.problem(params[:problem]) || halt(404)
+        def found_problem
+          return room.problem(params[:problem]) || halt(404) if params[:problem]
+
+          room.current_problem || redirect("/plan/#{room.id}")
+        end
 
         def page_of(posed)
           @posed = posed
@@ -36,8 +41,17 @@ module Pages
           erb :"share/share"
         end
 
+        # What was heard of this problem and can be drawn: a rung, by its own move or the usual one.
+        def rows = @rows ||= room.observations_dataset.standing.where(problem_id: @posed.id).exclude(rung: nil).in_order.eager(:child).all
+        def path_of_row(row) = @problem.paths.find { |path| path.move.id == row.move } || Rungs::Strategy::Path.usual(@problem, row.rung)
+
+        def path_of_record(key)
+          row = room.observations_dataset.standing.first(first_key: key, problem_id: @posed.id) || halt(404)
+          @problem = @posed.problem
+          path_of_row(row)
+        end
+
         def heard
-          rows = room.observations_dataset.standing.where(problem_id: @posed.id).eager(:child).all
           rows.map { |row| Rungs::Strategy::Sharing::Heard.new(who: row.child.name, rung: row.rung, move: row.move, right: row.right) }
         end
 
@@ -53,6 +67,7 @@ module Pages
         def path_of(form)
           return Rungs::Strategy::Split.path(@posed.problem, form[:broken], form[:pieces].to_a) if form[:broken]
 
+          form = { move: path_of_record(form[:record])&.move&.id } if form[:record]
           @posed.problem.paths.find { |path| path.move.id == form[:move] } || refuse("That way does not fit this problem")
         end
 

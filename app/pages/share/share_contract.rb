@@ -7,13 +7,14 @@ module Pages
       params do
         required(:problem).filled(:integer, included_in?: ID)
         optional(:move).filled(:string, included_in?: Rungs::Strategy::Move::ALL.ids)
+        optional(:record).filled(:string, format?: UUID)
         optional(:broken).filled(:integer, included_in?: 0..100)
         optional(:pieces).value(:array, size?: 2).each(:integer, included_in?: 0..100)
         optional(:on).maybe(:string, included_in?: Rungs::Picture::KINDS.ids)
         optional(:beside).maybe(:string, included_in?: Rungs::Picture::KINDS.ids)
       end
 
-      rule(:move, :broken) { base.failure("choose a way, or a number and its two pieces") unless values[:move] || (values[:broken] && values[:pieces]) }
+      rule(:move, :record, :broken) { base.failure("choose a way, or a number and its two pieces") unless values[:move] || values[:record] || (values[:broken] && values[:pieces]) }
     end
   end
 end

@@ -23,8 +23,13 @@ module Pages
         def person = @person ||= Records::Account[env["rodauth"].session_value]
 
         # The class this page is about; another teacher's is not there.
-        def room = @room ||= person&.classroom(params[:room]) || halt(404)
+        def room = @room ||= Records::Account.classroom_of(env["rodauth"].session_value, params[:room]) || halt(404)
         def today = @today ||= room.today
+        def next_school_day = (1..3).map { |days| today + days }.find { |day| (1..5).cover?(day.wday) }
+
+        # The lesson to plan for: today's until it has ended.
+        def coming_day = @coming_day ||= room.lesson_on(today)&.ended_at ? next_school_day : today
+        def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
         def evidence = @evidence ||= Records::Evidence.new(room)
         def partial(name, **locals) = erb(name, layout: false, locals: locals)
         def htmx? = env.key?("HTTP_HX_REQUEST")

@@ -19,10 +19,10 @@ module Pages
         partial(:"shared/_margin", rows: margin_rows(next_up), chosen: chosen, href: href)
       end
 
-      def margin_rows(next_up = [])
-        evidence.heard
-        room.children.map { |child| margin_row(child, next_up) }
-      end
+      def margin_rows(next_up = []) = room.children.map { |child| margin_row(child, next_up) }
+
+      # Whom to listen to today, in turn.
+      def listening = @listening ||= Records::ListeningList.new(room, evidence, focus, lesson: @posed&.lesson)
 
       def margin_row(child, next_up = [])
         { child: child, estimate: evidence.estimate(child, *focus, on: today), heard: evidence.last_heard[child.id] == today, next_up: next_up.include?(child) }

@@ -13,15 +13,28 @@ module Pages
       def asset(name) = "/assets/#{name}?v=#{DIGESTS[name]}"
 
       def brand_ladder = Drawings::Ladder.draw(3, secure: true, css: "ladder")
-      def csrf = Rack::Protection::AuthenticityToken.token(env["rack.session"])
+      def csrf = @csrf ||= Rack::Protection::AuthenticityToken.token(env["rack.session"])
       def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{Rack::Utils.escape_html(csrf)}">)
       def long_date(day) = day.strftime("%A %-d %B")
       def short_date(day) = day.strftime("%-d %B")
       def clock(time) = time.strftime("%H:%M")
       def plural(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"
+      def minutes(seconds) = format("%d:%02d", *seconds.divmod(60))
       def words(key) = I18n.t("words.#{key}")
       def band_title(id) = Rungs::Problem::Band::ALL.fetch(id).title
       def operation_title(id) = I18n.t("operation.#{id}")
+
+      # What a planned part holds, in a line.
+      def part_line(part)
+        story = (part.ready.find { |each| each["number_set"] == "middle" } || part.ready.first || {})["story"] || part.problems.first&.words
+        return story if story
+
+        details = part.details.to_h
+        lead = details["move"] && "leading to: #{Rungs::Strategy::Move::ALL.fetch(details['move']).title}"
+        made = [("to #{details['to']}" if details["to"]), lead, (plural(details["seconds"], "second") if details["seconds"]), details["arrangement"]&.tr("_", " "),
+                details["words"], (part.equations.first(4).join(",  ") if part.kind == "practice")].compact.reject(&:empty?)
+        made.empty? ? part.entry.about : made.join(" · ")
+      end
 
       # An equation with its box drawn, not typed.
       def equation(text) = Rack::Utils.escape_html(text).gsub("□", '<span class="box" role="img" aria-label="what number"></span>')

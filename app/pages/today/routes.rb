@@ -9,15 +9,25 @@ module Pages
       get "/:room" do
         @tab, @title = "today", "Today"
         @lesson = room.lesson_on(today)
-        @last = room.lessons_dataset.first(Sequel[:held_on] < today)
-        @turns = evidence.turns(on: today, places: 6)
-        @margin = class_margin(next_up: @turns.first(3).map(&:child)) { |child| "/climb/#{room.id}/children/#{child.id}" }
+        @course = @lesson&.course
+        @unfinished = room.unfinished(today) unless @course&.parts&.any?(&:begun?)
+        @turns = listening.on(today)
+        @heard, @waiting = @turns.partition { |turn| evidence.last_heard[turn.child.id] == today }
+        @margin = class_margin(next_up: @turns.map(&:child)) { |child| "/climb/#{room.id}/children/#{child.id}" }
         erb :"today/today"
       end
 
-      post "/:room/start" do
-        room.start_lesson(today)
-        redirect "/plan/#{room.id}"
+      helpers do
+        # Posed outside any part of a plan.
+        def loose = @lesson ? @lesson.problems.reject(&:part_id) : []
+
+        # The groups saved for this lesson, by name.
+        def groups
+          by_id = room.children.to_h { |child| [child.id, child.name] }
+          (@lesson&.groups || []).map { |ids| ids.filter_map { |id| by_id[id] } }.reject(&:empty?)
+        end
+
+        def heard_of(posed) = "#{plural(room.observations_dataset.standing.where(problem_id: posed.id).distinct.count(:child_id), 'child', 'children')} heard"
       end
     end
   end

@@ -22,7 +22,7 @@ module Rungs
       # @param random [Random]
       # @param from [Integer] the smallest; 0 is possible
       # @param arrangements [Array<String>] to choose from
-      # @return [Array<QuickLook>] no two neighbours with the same number
+      # @return [Array<QuickLook>] no two neighbours with the same number, and not nothing at first
       # @raise [Error] for a range or an arrangement there is not
       def self.set(to:, random:, count: 8, from: 0, arrangements: ARRANGEMENTS.keys)
         raise Error::NotAProblem, "quick looks show 0 to 20; give a range with at least two numbers in it" unless from.between?(0, 19) && to.between?(from + 1, 20)
@@ -43,7 +43,7 @@ module Rungs
 
       def self.draw(choices, count, random)
         (1..count).each_with_object([]) do |_, looks|
-          number = choices.keys.reject { |each| looks.last && looks.last.number == each }.sample(random: random)
+          number = choices.keys.reject { |each| looks.empty? ? each.zero? : looks.last.number == each }.sample(random: random)
           names = choices[number]
           names = names.reject { |name| looks.last && looks.last.arrangement == name } if names.size > 1
           name = names.sample(random: random)
@@ -65,12 +65,15 @@ module Rungs
 
       # A way a child saw it, as the groups that were tapped; the expression writes itself.
       # @param groups [Array<Array<Integer>>] the orders of the marks, each in one group
+      # @param turned ["two", "one"] whether 2 + 3 is another way than 3 + 2
       # @return [Picture::Way] "3 + 2 = 5"
       # @raise [Error::NotAProblem] where something is in no group, or in two
-      def seen(groups)
+      def seen(groups, turned: "two")
         groups = groups.reject(&:empty?)
+        groups = groups.sort_by { |group| -group.size } if turned == "one"
         taken = groups.flatten
         left = number - taken.uniq.size
+        raise Error::NotAProblem, "#{groups.map(&:size).join(' + ')} is #{taken.size}, and there are #{number}" if taken.size > number
         raise Error::NotAProblem, "each is in one group only, and there are #{number}" unless taken.uniq.size == taken.size && taken.all? { |order| order.between?(1, number) }
         raise Error::NotAProblem, "#{left == 1 ? '1 is' : "#{left} are"} in no group yet" if left.positive?
 

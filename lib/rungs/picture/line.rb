@@ -74,8 +74,8 @@ module Rungs
         when :track then (1..@to).map { |number| mark(:cell, x: x(number - 1), y: BASE, width: unit, height: 1) } + (1..@to).map do |number|
   numeral(number, x(number - 1) + (unit / 2), BASE + 0.5)
 end
-        when :open then stood_on.uniq.flat_map { |number| [tick(number, true), numeral(number, x(number), BASE + 0.75)] }
-        else (0..@to).step(step).flat_map { |number| [tick(number, (number % 5).zero?), *([numeral(number, x(number), BASE + 0.75)] if shown?(number))] } + off_scale
+        when :open then stood_on.uniq.flat_map { |number| [tick(number, true), numeral(number, x(number), BASE + 0.82)] }
+        else (0..@to).step(step).flat_map { |number| [tick(number, (number % 5).zero?), *([numeral(number, x(number), BASE + 0.82)] if shown?(number))] } + off_scale
         end
       end
 
@@ -83,14 +83,14 @@ end
       def shown?(number) = @to < 100 || (number % 10).zero? || stood_on.include?(number)
 
       # Numbers stood on between the ticks of a line to 100.
-      def off_scale = @to == 100 ? stood_on.uniq.reject { |number| (number % step).zero? }.map { |number| numeral(number, x(number), BASE + 0.75) } : []
+      def off_scale = @to == 100 ? stood_on.uniq.reject { |number| (number % step).zero? }.map { |number| numeral(number, x(number), BASE + 0.82) } : []
 
       def tick(number, long)
         size = long ? 0.28 : 0.16
         mark(:segment, x: x(number), y: BASE - size, width: 0, height: size * 2, points: [[x(number), BASE - size], [x(number), BASE + size]])
       end
 
-      def numeral(number, at, y) = number(number, at, y, width: 0, height: 0.5, state: (:new if stood_on.include?(number)))
+      def numeral(number, at, y) = number(number, at, y, width: 0, height: 0.65, state: (:new if stood_on.include?(number)))
 
       def arcs
         [@start, *@jumps].each_cons(2).with_index.map do |(from, to), index|

@@ -14,13 +14,13 @@ module Rungs
 
       # @param problem [Problem] the middle one
       # @param random [Random]
-      # @return [Hash{Symbol => Problem}] easier from the band below, harder from the band above; from its own band, a
-      #   smaller or a bigger whole, where there is no other
+      # @return [Hash{Symbol => Problem}] easier from the band below, harder from the band above, with whole and smaller part no
+      #   bigger (or no smaller) than its own; else such a pair of its own band
       # @raise [Error::TooMany] where there is none
       def for(problem, random:)
         below, above = bands_around(problem.band)
-        { easier: pick(problem, below, random) { |each| each.whole < problem.whole }, middle: problem,
-          harder: pick(problem, above, random) { |each| each.whole > problem.whole } }
+        { easier: pick(problem, below, random) { |each| each.whole < problem.whole && each.smaller <= problem.smaller }, middle: problem,
+          harder: pick(problem, above, random) { |each| each.whole > problem.whole && each.smaller >= problem.smaller } }
       end
 
       def bands_around(band)
@@ -32,8 +32,10 @@ module Rungs
 
       # From the nearest band that has any (three parts are in no band of ten and some).
       def pick(problem, bands, random, &)
-        found = bands.lazy.map { |band| pool(problem, band) }.find(&:any?) || []
+        near = bands.lazy.map { |band| pool(problem, band) }.find(&:any?) || []
+        found = near.select(&)
         found = pool(problem, problem.band).select(&) if found.empty?
+        found = near if found.empty?
         found = pool(problem, problem.band, zero: true).select(&) if found.empty?
         found.sample(random: random) || raise(Error::TooMany, "there is no such pair beside #{problem}")
       end

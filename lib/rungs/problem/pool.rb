@@ -9,6 +9,11 @@ module Rungs
     class Pool
       attr_reader :situation, :band, :family
 
+      # Finding the whole, or what is left.
+      # @param operation ["add", "subtract"]
+      # @return [Pool]
+      def self.of(operation, band) = new(situation: operation == "subtract" ? "take_from.result" : "add_to.result", band: band)
+
       # @param situation [String] an id of Situation::ALL
       # @param band [String] an id of Band::ALL
       # @param family [String, nil] an id of Family::ALL
@@ -42,6 +47,10 @@ module Rungs
         refuse(number, free.size, except.any?) if free.size < number
         spread(free, number)
       end
+
+      # Bare equations, as many as there are of those wanted.
+      # @return [Array<String>] "7 + 5 = □"
+      def equations(wanted, random:) = draw([wanted, count].min, random: random).map(&:to_s)
 
       # What makes two problems one. A sum is the same either way round unless turning round is the point; in a
       # difference, 12 − 5 is not 12 − 7.

@@ -12,6 +12,8 @@ module Rungs
     #   check.choose(Random.new(1)).problem   # => a problem
     #   check = check.hear(problem, 2)        # counted on
     class CheckIn
+      autoload :Both, File.join(LIBRARY, "rungs/progress/check_in/both.rb")
+
       Standing = Struct.new(:band, :rung)
       Answer = Struct.new(:problem, :rung, keyword_init: true)
       # why: the reason of the choice, for the teacher.
@@ -26,10 +28,13 @@ module Rungs
 
       attr_reader :operation, :band, :answers, :chances
 
-      # @param operation ["add", "subtract"]
+      # @param operation ["add", "subtract", "both"] "both" leaves it open
       # @param band [String, nil] nil leaves it open among BANDS
+      # @return [CheckIn, Both]
       # @raise [Error::Unknown]
       def self.start(operation:, band: nil)
+        return Both.start(band: band) if operation == "both"
+
         raise Error::Unknown, "there is no operation “#{operation}”; there are #{SITUATIONS.keys.join(', ')}" unless SITUATIONS.key?(operation)
 
         Problem::Band::ALL.fetch(band) if band
@@ -74,20 +79,25 @@ module Rungs
 
       # @param random [Random]
       # @return [Choice, nil] nil when it is done
-      def choose(random)
-        return if done?
+      def choose(random) = done? ? nil : most_telling(random)&.first
 
-        telling = kinds.sort_by { |kind| [-information(kind.first).round(9), bands.index(kind.first.band)] }
-        problem = telling.lazy.map { |kind| fresh(kind, random) }.find(&:itself) or return
-        Choice.new(problem: problem, why: reason(problem))
+      # @return [Array(Choice, Float), nil] the problem that tells most and how many bits; nil where all were asked
+      def most_telling(random)
+        telling = kinds.map { |kind| [kind, information(kind.first)] }.sort_by { |kind, bits| [-bits.round(9), bands.index(kind.first.band)] }
+        problem, bits = telling.lazy.map { |kind, bits| [fresh(kind, random), bits] }.find(&:first)
+        problem && [Choice.new(problem: problem, why: reason(problem)), bits]
       end
 
+      # @return [Hash{String => Standing}] by operation
+      def found = { operation => standing }
+
       # @return [String] what was found and the evidence for it
-      def summary
+      # @param clear [Boolean] whether to say so
+      def summary(clear: clear?)
         there = answers.select { |answer| answer.rung && answer.problem.band == standing.band }
         shown = there.select { |answer| answer.rung == standing.rung }.map { |answer| answer.problem.solved.to_s }
         found = "#{Strategy::Rung.at(standing.rung).doing}, #{Problem::Band::ALL.fetch(standing.band).title} (#{format('%.2f', confidence)})"
-        "#{clear? ? 'Works mostly by' : 'Not yet clear; likeliest is'} #{found}: seen in #{shown.size} of #{there.size} answers there#{", #{shown.join('; ')}" if shown.any?}."
+        "#{clear ? 'Works mostly by' : 'Not yet clear; likeliest is'} #{found}: seen in #{shown.size} of #{there.size} answers there#{", #{shown.join('; ')}" if shown.any?}."
       end
 
       private

@@ -4,6 +4,9 @@ module Rungs
   module Progress
     # Where one child mostly works now, in one operation and band, with how sure that is and why (field guide 10).
     class Estimate
+      # How many of the last records a reason is told from.
+      LAST = 12
+
       attr_reader :records, :on, :filter, :rule
 
       # @param records [Array<Record>] in the order they happened
@@ -13,7 +16,8 @@ module Rungs
         new(happened, on: on, filter: Filter.through(happened, rule))
       end
 
-      # @param filter [Filter] already carried through these records
+      # @param records [Array<Record>] at least those of the last weeks that the rule looks back on, and the last LAST
+      # @param filter [Filter] already carried through all records
       def initialize(records, on:, filter:)
         @records = records
         @on = on
@@ -22,30 +26,26 @@ module Rungs
       end
 
       # @return [Integer, nil] the working rung, 1..5; nil where not enough was heard
-      def working = enough? ? filter.likeliest : nil
+      def working
+        return @working if defined?(@working)
+
+        @working = enough? ? filter.likeliest : nil
+      end
 
       # @return [Float] 0..1; silence makes it less, and never moves the rung
       def confidence
-        return 0.0 unless filter.day
-
-        filter.probabilities.max * (0.5**((on - filter.day).to_i / rule.half_life))
+        @confidence ||= filter.day ? filter.probabilities.max * (0.5**((on - filter.day).to_i / rule.half_life)) : 0.0
       end
 
       def enough? = filter.heard >= rule.least_records && confidence >= rule.least_confidence
 
-      def secure?
-        return false unless working && confidence >= rule.secure_confidence
-
-        there = alone_there
-        there.size >= rule.secure_records && there.map(&:fact).uniq.size >= rule.secure_facts &&
-          there.map(&:day).uniq.size >= rule.secure_on_days && there.count(&:right) >= rule.secure_right * there.size
-      end
+      def secure? = @secure.nil? ? @secure = secure_there? : @secure
 
       # @return [Integer, nil] the highest rung above the working one that was shown alone and right of late
       def emerging
-        return unless working
+        return @emerging if defined?(@emerging)
 
-        within(rule.recent_days).select { |record| record.alone? && record.right && record.rung > working }.map(&:rung).max
+        @emerging = working && higher_shown.map(&:rung).max
       end
 
       # @return [Array<Float>] the share of each rung in the last four weeks; all 0 where none was heard
@@ -60,7 +60,7 @@ module Rungs
         last.empty? ? nil : last.tally.values.max.fdiv(last.size)
       end
 
-      def weighed = records.select(&:weighed?)
+      def weighed = @weighed ||= records.select(&:weighed?)
 
       # @return [Integer, nil] days since the last weighed record
       def silent_days = filter.day && (on - filter.day).to_i
@@ -75,11 +75,25 @@ module Rungs
 
       private
 
-      def within(days) = weighed.select { |record| (on - record.day).to_i <= days }
-      def alone_there = within(rule.secure_days).select { |record| record.alone? && record.rung >= working }
+      def secure_there?
+        return false unless working && confidence >= rule.secure_confidence
+
+        there = alone_there
+        there.size >= rule.secure_records && there.map(&:fact).uniq.size >= rule.secure_facts &&
+          there.map(&:day).uniq.size >= rule.secure_on_days && there.count(&:right) >= rule.secure_right * there.size
+      end
+
+      def higher_shown = within(rule.recent_days).select { |record| record.alone? && record.right && record.rung > working }
+
+      def within(days)
+        from = on - days
+        weighed.select { |record| record.day >= from }
+      end
+
+      def alone_there = @alone_there ||= within(rule.secure_days).select { |record| record.alone? && record.rung >= working }
 
       def recently
-        last = weighed.last(12)
+        last = weighed.last(LAST)
         inviting = last.count { |record| record.affords.include?(working) }
         "#{Strategy::Rung.at(working).title.downcase} in #{last.count { |record| record.rung == working }} of the last #{last.size} answers since #{last.first.day.strftime('%-d %B')}" \
           "#{" (#{inviting} of these problems invite it)" if inviting < last.size}"

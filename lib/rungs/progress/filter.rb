@@ -33,7 +33,7 @@ module Rungs
       end
 
       # @return [Integer] the likeliest rung, 1..5; of equals the lower
-      def likeliest = LEVELS.max_by { |level| [probabilities[level - 1], -level] }
+      def likeliest = probabilities.index(probabilities.max) + 1
 
       private
 

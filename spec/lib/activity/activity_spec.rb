@@ -81,4 +81,10 @@ RSpec.describe "A quick look as it was seen" do
       expect(Rungs::Activity::QuickLook.again(each.number, each.arrangement, each.seed).to_h).to eq(each.to_h)
     end
   end
+
+  it "begins with something to see, and shows nothing now and then" do
+    sets = Array.new(200) { |seed| Rungs::Activity::QuickLook.set(to: 5, count: 6, random: Random.new(seed)).map(&:number) }
+    expect(sets.map(&:first)).to all(be_positive)
+    expect(sets.flatten).to include(0)
+  end
 end

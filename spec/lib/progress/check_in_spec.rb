@@ -42,6 +42,36 @@ RSpec.describe Rungs::Progress::CheckIn do
     expect(right).to be >= 80
   end
 
+  it "finds band and rung of both operations in at least 80 of 100 within ten, with the operation open too" do
+    random = Random.new(4)
+    bands = described_class::BANDS
+    truths = { "to5" => [1, 2, 3], "to10" => [1, 2, 3, 4], "bridge" => [1, 2, 3, 4, 5] }.flat_map { |band, rungs| rungs.map { |rung| [band, rung] } }
+    results = Array.new(100) do |index|
+      adding = index % truths.size
+      truth = { "add" => truths[adding], "subtract" => truths[[adding - (index % 3 / 2), 0].max] }
+      check = described_class.start(operation: "both")
+      while (choice = check.choose(random))
+        band, rung = truth.fetch(choice.problem.operation)
+        asked = choice.problem.band
+        mostly = asked == band ? rung : { -1 => 5, 1 => 1 }.fetch(bands.index(asked) <=> bands.index(band))
+        check = check.hear(choice.problem, see(shown, mostly, choice.problem, random))
+      end
+      expect(check.answers.size).to be_between(6, 10)
+      check.found.transform_values(&:to_a) == truth
+    end
+    expect(results.count(true)).to be >= 80
+  end
+
+  it "names the evidence of both operations" do
+    check = described_class.start(operation: "both", band: "to5")
+    random = Random.new(2)
+    while (choice = check.choose(random))
+      check = check.hear(choice.problem, 1)
+    end
+    expect(check.summary).to match(/Adding: works mostly by counting all, to 5.*Taking away: works mostly by counting all, to 5/)
+    expect(check.answers.map { |answer| answer.problem.operation }.uniq.size).to eq(2)
+  end
+
   it "does not ask a child who counts all to 5 what 8 and 7 is" do
     random = Random.new(7)
     20.times { expect(check_in(shown, random) { 1 }.answers.drop(2).map { |answer| answer.problem.band }).not_to include("bridge") }

@@ -107,21 +107,21 @@ RSpec.describe Rungs::Progress::Estimate do
   end
 end
 
-RSpec.describe Rungs::Progress::Listening do
-  let(:today) { Date.new(2026, 11, 25) }
-
-  def child(name, last, records = 3) = described_class::Child.new(child: name, name: name, last: last, records: records)
-
-  it "turns to those unheard longest, then fewest records, then name, with the reason" do
-    children = [child("Ami", today), child("Bo", today - 1), child("Cy", today - 9), child("Di", nil, 0), child("Ed", today - 1, 1), child("Al", today - 1)]
-    turns = described_class.turns(children, on: today, places: 5)
-    expect(turns.map(&:name)).to eq(%w[Di Cy Ed Al Bo])
-    expect(turns.map(&:reason).first(3)).to eq(["has not been heard yet", "has not been heard for 7 school days", "has not been heard for 1 school day"])
-    expect(described_class.turns(children, on: today, places: 6).last.reason).to eq("was heard today")
-  end
-
-  it "counts Mondays to Fridays" do
-    expect(described_class.school_days(Date.new(2026, 11, 20), Date.new(2026, 11, 23))).to eq(1)
-    expect(described_class.school_days(today, today)).to eq(0)
+RSpec.describe Rungs::Progress::Running do
+  it "says of today and every later day what all records together say, for random histories" do
+    20.times do |seed|
+      random, day = Random.new(seed), Date.new(2026, 1, 5)
+      records = Array.new(60) do
+        day += [0, 0, 1, 3, 9].sample(random: random)
+        rung = [nil, 1, 2, 3, 4, 5].sample(random: random)
+        Rungs::Progress::Record.new(day: day, rung: rung, affords: [1, 2, 3, 4, 5].sample(3, random: random).sort, fact: [random.rand(9), 9], right: random.rand < 0.8, help: %w[alone prompted shown].sample(random: random))
+      end
+      running = described_class.through(records)
+      [0, 1, 20, 41, 43, 200].each do |later|
+        told, carried = Rungs::Progress::Estimate.of(records, on: day + later), running.estimate(on: day + later)
+        expect(%i[working confidence secure? emerging repertoire steadiness reason].map { |name| carried.public_send(name) }).to eq(%i[working confidence secure? emerging repertoire steadiness reason].map { |name| told.public_send(name) })
+      end
+      expect(running.recent.size).to be < records.size
+    end
   end
 end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Drawings
+  # Shares of the five rungs as bars of the ramp, the lowest rung at the bottom; side by side over time, or one lying.
+  class Stack
+    HEIGHT, WIDE, GAP = 150, 34, 6
+    LEFT, FOOT = 6, 26
+
+    # @param bars [Array<Records::Distribution::Bar>]
+    # @param names [Array<String>] below each
+    def initialize(bars, names)
+      @bars = bars
+      @names = names
+    end
+
+    def draw(label:) = Svg.picture((LEFT * 2) + (@bars.size * (WIDE + GAP)), HEIGHT + FOOT, @bars.each_index.map { |index| column(index) }.join, label: label, css: "stack")
+
+    # One bar, lying.
+    def self.lying(bar, label:, width: 420, height: 22)
+      left = 0.0
+      parts = bar.counts.each_with_index.map do |count, index|
+        wide = bar.total.zero? ? 0 : width * count / bar.total.to_f
+        Svg.tag(:rect, x: left, y: 0.5, width: wide, height: height - 1, fill: Timeline::TINTS[index], stroke: "#0D4F47", stroke_width: 0.8).tap { left += wide } if count.positive?
+      end
+      Svg.picture(width, height, parts.compact.join, label: label, css: "stack-lying")
+    end
+
+    private
+
+    def column(index)
+      bar, x, y = @bars[index], LEFT + (index * (WIDE + GAP)), HEIGHT.to_f
+      parts = bar.counts.each_with_index.map do |count, rung|
+        high = HEIGHT * count / [bar.total, 1].max.to_f
+        y -= high
+        Svg.tag(:rect, x: x, y: y, width: WIDE, height: high, fill: Timeline::TINTS[rung], stroke: "#0D4F47", stroke_width: 0.8) + number(x, y, high, rung) if count.positive?
+      end
+      parts.compact.join + (index % 2 == @bars.size % 2 ? "" : Svg.text(@names[index], x: x + (WIDE / 2), y: HEIGHT + 18, font_size: 12, fill: "#55617A", text_anchor: "middle"))
+    end
+
+    # The rung, so that the bands can be told apart without colour.
+    def number(x, y, high, rung)
+      return "" if high < 13
+
+      Svg.text((rung + 1).to_s, x: x + (WIDE / 2), y: y + (high / 2) + 4, font_size: 12, fill: (rung >= 3 ? "#FDFDFB" : "#17233A"), text_anchor: "middle")
+    end
+  end
+end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Pages
+  module Back
+    # A stretch of days to look back on.
+    class BackContract < Shared::Contract
+      params do
+        optional(:view).filled(:string, included_in?: Routes::VIEWS)
+        optional(:day).filled(:date)
+      end
+    end
+  end
+end

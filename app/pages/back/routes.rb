@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Pages
+  module Back
+    # Looking back on a lesson, a week or a term, on one page.
+    class Routes < Shared::Tab
+      helpers Shared::ClassMargin
+
+      TERM_DAYS = 13 * 7
+      VIEWS = %w[lesson week term].freeze
+
+      get "/:room" do
+        form = checked(BackContract)
+        @tab, @title = "climb", "Look back"
+        @view = form[:view] || "lesson"
+        @day = form[:day] || days.where(Sequel[:held_on] <= today).max(:held_on) || today
+        @back = Records::LookBack.new(room, evidence, *span)
+        @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
+        erb :"back/back"
+      end
+
+      helpers do
+        # The first and the last day looked back on.
+        def span
+          monday = @day - ((@day.wday - 1) % 7)
+          { "lesson" => [@day, @day], "week" => [monday, monday + 6], "term" => [@day - TERM_DAYS, @day] }.fetch(@view)
+        end
+
+        # "count on 4 · make ten 2"
+        def counted(bar) = Rungs::Strategy::Rung::ALL.filter_map { |rung| "#{rung.title.downcase} #{bar.counts[rung.level - 1]}" if bar.counts[rung.level - 1].positive? }.join(" · ")
+
+        def span_title
+          return long_date(@day) if @view == "lesson"
+
+          "#{short_date(@back.from)} to #{short_date(@back.to)}"
+        end
+
+        # Lessons in which somebody was heard.
+        def days = room.lessons_dataset.unordered.where(id: room.problems_dataset.where(id: room.observations_dataset.standing.select(:problem_id)).select(:lesson_id).unordered)
+
+        # The day before or after this one on which somebody was heard.
+        def beside(step) = step.positive? ? days.where(Sequel[:held_on] > @day).min(:held_on) : days.where(Sequel[:held_on] < @day).max(:held_on)
+      end
+    end
+  end
+end

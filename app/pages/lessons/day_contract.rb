@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Pages
+  module Lessons
+    # A day of the plan.
+    class DayContract < Shared::Contract
+      params { optional(:day).maybe(:date) }
+    end
+  end
+end

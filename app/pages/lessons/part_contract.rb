@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Pages
+  module Lessons
+    # A part to plan, with what its kind needs.
+    class PartContract < Shared::Contract
+      params do
+        required(:kind).filled(:string, included_in?: Rungs::Planning::Part::ALL.ids)
+        optional(:day).maybe(:date)
+        optional(:minutes).maybe(:integer, included_in?: 1..60)
+        optional(:to).maybe(:integer, included_in?: 1..20)
+        optional(:seconds).maybe(:integer, included_in?: 1..4)
+        optional(:arrangement).maybe(:string, included_in?: Rungs::Activity::QuickLook::ARRANGEMENTS.keys)
+        optional(:move).maybe(:string, included_in?: Rungs::Activity::NumberString::LEADS.keys)
+        optional(:operation).maybe(:string, included_in?: %w[add subtract])
+        optional(:band).maybe(:string, included_in?: Rungs::Problem::Band::ALL.ids)
+        optional(:count).maybe(:integer, included_in?: 1..12)
+        optional(:words).maybe(:string, max_size?: 200)
+      end
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Pages
+  module Notes
+    # A note for a child's family: drafted from the evidence, changed by the teacher, printed.
+    class Routes < Shared::Tab
+      helpers Shared::ClassMargin
+
+      before("/:room/:child/?*") do
+        @child = room.child(params[:child]) || halt(404)
+        @tab, @title = "climb", "A note for #{@child.name}’s family"
+        @source = Records::FamilyNote::Source.new(@child, evidence, today)
+      end
+
+      get("/:room/:child") { page }
+
+      post "/:room/:child" do
+        Records::FamilyNote.keep(@child, checked(NoteContract))
+        env["rack.session"]["note"] = "Saved. It goes nowhere until you print it or hand it over."
+        redirect "/notes/#{room.id}/#{@child.id}"
+      end
+
+      # Draws it up again from the records; what was written is let go.
+      post "/:room/:child/again" do
+        Records::FamilyNote.where(child_id: @child.id).delete
+        redirect "/notes/#{room.id}/#{@child.id}"
+      end
+
+      get "/:room/:child/:paper.pdf" do
+        halt 404 unless Sheets::FamilyPage::PAPERS.key?(params[:paper])
+        headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=note.pdf"
+        foot = [room.name, room.school].reject(&:empty?).join(", ")
+        Sheets::FamilyPage.render("#{@child.name}, #{long_date(today)}", parts, picture: @source.picture, paper: params[:paper], foot: foot)
+      end
+
+      helpers do
+        def parts = @parts ||= Records::FamilyNote.parts_of(@child, @source)
+
+        def page
+          @margin = class_margin(chosen: @child) { |child| "/notes/#{room.id}/#{child.id}" }
+          erb :"notes/note"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Pages
+  module Plan
+    # One story with the number sets the teacher ticked: the words with each set's own numbers.
+    class NumberSets
+      # @param form [Hash] as the draft contract gives it
+      # @param words [String] the story as the teacher left it
+      def initialize(form, words)
+        @form = form
+        @words = words
+        @middle = Rungs::Problem.told(form.fetch(:situation), form.fetch(:numbers))
+      end
+
+      # @return [Array<Hash>] situation, numbers, story, template, number_set; easier first
+      # @raise [Rungs::Error] where numbers make no problem
+      def problems
+        also = @form[:also].to_a
+        return [entry(@middle, nil)] if also.empty?
+
+        (%w[easier] & also).map { |name| entry(other(name), name) } + [entry(@middle, "middle")] + (%w[harder] & also).map { |name| entry(other(name), name) }
+      end
+
+      private
+
+      def other(name) = Rungs::Problem.told(@form[:situation], @form[name.to_sym].to_a)
+
+      def entry(problem, name)
+        { "situation" => problem.situation.id, "numbers" => problem.told, "story" => words(problem), "template" => @form[:template], "number_set" => name }
+      end
+
+      # The words as changed by hand, number for number; as the template tells it where the words were left or a 1 would make
+      # singulars of plurals.
+      def words(problem)
+        return @words if problem.told == @middle.told
+
+        told = told_by_template(problem)
+        return told if told && (@words == told_by_template(@middle) || [*problem.told, *@middle.told].intersect?([0, 1]))
+
+        rest = @middle.told.zip(problem.told)
+        @words.gsub(/\d+/) { |digits| (place = rest.index { |from, _| from == digits.to_i }) ? rest.delete_at(place).last.to_s : digits }
+      end
+
+      def told_by_template(problem)
+        template = Rungs::Problem::Template::ALL[@form[:template]]
+        names = @form[:names].to_s.split(",")
+        template&.suits?(problem) && names.uniq.size == 2 ? Rungs::Problem::Story.new(problem, template: template, names: names).text : nil
+      end
+    end
+  end
+end

@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Pages
+  module Strings
+    # Which move a string leads to.
+    class SetContract < Shared::Contract
+      params { required(:move).filled(:string, included_in?: Rungs::Activity::NumberString::LEADS.keys) }
+    end
+  end
+end

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module Records
+  # Whom to listen to in a class: today's list, which stands once the lesson has begun, and the days to come.
+  class ListeningList
+    SLIP_DAYS = 56
+
+    # @param classroom [Classroom]
+    # @param evidence [Evidence]
+    # @param focus [Array(String, String)] the operation and band being worked on
+    # @param lesson [Lesson, nil] where it is at hand
+    def initialize(classroom, evidence, focus, lesson: nil)
+      @classroom = classroom
+      @evidence = evidence
+      @focus = focus
+      @lesson = lesson
+    end
+
+    def places = Integer(@classroom.setting("places"))
+
+    # @param day [Date]
+    # @return [Array<Rungs::Progress::Listening::Turn>] by what was heard before that day
+    def on(day)
+      lesson = @lesson&.held_on == day ? @lesson : @classroom.lesson_on(day)
+      return kept(lesson) if lesson&.listening
+
+      Rungs::Progress::Listening.turns(present(day), on: day, places: places).tap { |turns| keep(lesson, turns) if lesson }
+    end
+
+    # @param days [Array<Date>] to come
+    # @param heard_first [Array<Child>] whose list stands for the first of them
+    # @return [Array<Rungs::Progress::Listening::Day>]
+    def plan(days, heard_first: [])
+      absent = DB[:absences].where(classroom_id: @classroom.id, day: days).select_hash_groups(:day, :child_id)
+      absent = absent.transform_values { |ids| @classroom.children.select { |child| ids.include?(child.id) } }
+      children = candidates(days.first)
+      return Rungs::Progress::Listening.plan(children, days: days, places: places, absent: absent) if heard_first.empty?
+
+      heard_first.each { |child| children.find { |each| each.child.id == child.id }&.last = days.first }
+      [nil, *Rungs::Progress::Listening.plan(children, days: days.drop(1), places: places, absent: absent)]
+    end
+
+    # Makes today's list anew, as when somebody turns out to be away.
+    def forget(day) = @classroom.lesson_on(day)&.update(listening: nil)
+
+    private
+
+    def present(day)
+      away = DB[:absences].where(classroom_id: @classroom.id, day: day).select_map(:child_id)
+      candidates(day).reject { |each| away.include?(each.child.id) }
+    end
+
+    # Each child as the list weighs it, by what was heard before the day.
+    def candidates(day)
+      last, counts, slips = heard_before(day), @evidence.counts, repeated_slips(day)
+      @classroom.children.map do |child|
+        Rungs::Progress::Listening::Child.new(child: child, name: child.name, last: last[child.id], records: counts[child.id],
+                                              estimate: @evidence.estimate(child, *@focus, on: day), slip: slips[child.id])
+      end
+    end
+
+    # The tally knows the last time; where that was on the day itself, the time before it is looked up.
+    def heard_before(day)
+      @evidence.last_heard.to_h do |child_id, last|
+        next [child_id, last] if last.nil? || last < day
+
+        before = @classroom.observations_dataset.standing.where(child_id: child_id).where(Sequel[:happened_at] < @classroom.midnight(day))
+        [child_id, before.max(:happened_at)&.then { |time| @classroom.today(time) }]
+      end
+    end
+
+    # @return [Hash{Integer => String}] by child, the title of a slip seen twice or more of late
+    def repeated_slips(day)
+      rows = @classroom.observations_dataset.standing.exclude(slip: nil).where(Sequel[:happened_at] > @classroom.midnight(day - SLIP_DAYS))
+                       .group_and_count(:child_id, :slip).having(Sequel.function(:count).* > 1).naked.all
+      rows.to_h { |row| [row[:child_id], Rungs::Slip.title(row[:slip])] }
+    end
+
+    def keep(lesson, turns) = lesson.update(listening: Sequel.pg_jsonb(turns.map { |turn| { "child" => turn.child.id, "reason" => turn.reason } }))
+
+    def kept(lesson)
+      by_id = @classroom.children.to_h { |child| [child.id, child] }
+      lesson.listening.filter_map { |each| (child = by_id[each["child"]]) && Rungs::Progress::Listening::Turn.new(child: child, name: child.name, reason: each["reason"]) }
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require "image_processing/vips"
+
+module Records
+  # A photo of a child's drawing, made smaller and without anything else that the file told (where, when, with what). It
+  # belongs to a record, whichever version stands, and goes with the child.
+  class Photo < Sequel::Model(:photos)
+    # What cannot be kept, with the reason a teacher reads.
+    class Refused < StandardError; end
+
+    LARGEST_FILE = 20 * 1024 * 1024
+    LONGEST_SIDE = 1600
+    MOST_PIXELS = 80_000_000
+    # By what is in the file, whatever its name says.
+    LOADERS = %w[jpegload pngload webpload heifload].freeze
+
+    many_to_one :child, class: "Records::Child"
+
+    # @param file [File] as it was sent
+    # @return [String] JPEG, turned upright, the longer side at most LONGEST_SIDE pixels, without metadata
+    # @raise [Refused]
+    def self.shrink(file)
+      raise Refused, "A photo may have at most #{LARGEST_FILE / 1024 / 1024} MB; make it smaller and send it again" if file.size > LARGEST_FILE
+
+      image = Vips::Image.new_from_file(file.path, access: :sequential)
+      raise Refused, "Send a photo as JPEG, PNG, WebP or HEIC" unless LOADERS.include?(image.get("vips-loader").delete_suffix("_source"))
+      raise Refused, "That photo has too many pixels; make it smaller and send it again" if image.width * image.height > MOST_PIXELS
+
+      made = ImageProcessing::Vips.source(file.path).resize_to_limit(LONGEST_SIDE, LONGEST_SIDE).convert("jpg").saver(strip: true, quality: 82, background: 255).call
+      made.binmode.read.tap { made.close! }
+    rescue Vips::Error
+      raise Refused, "That file could not be read as a photo"
+    end
+
+    # @param observation [Observation]
+    # @param client_key [String] a UUID; the same photo sent twice is kept once
+    def self.keep(observation, content, client_key:, taken_at: Time.now)
+      dataset.insert_conflict(target: %i[classroom_id client_key])
+             .insert(classroom_id: observation.classroom_id, child_id: observation.child_id, first_key: observation.first_key, client_key: client_key,
+                     taken_at: taken_at, content: Sequel.blob(content))
+    end
+
+    # What lists need: all but the picture itself.
+    def self.listed = select(:id, :classroom_id, :child_id, :first_key, :taken_at).order(:taken_at, :id)
+  end
+end

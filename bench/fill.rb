@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+# Fills the database that bin/bench climb measures in: the class, and so many others of its size.
+require_relative "place"
+
+wanted = Integer(ARGV.fetch(1, "1000"))
+Place.open("rungs_bench_many")
+require_relative "year"
+room = Year.room
+there = DB[:classrooms].count - 1
+puts "#{there} other classes are there, #{wanted} are wanted."
+((there + 1)..wanted).each_slice(20) do |slice|
+  Year.copy(room, slice.first..slice.last)
+  $stdout.puts "#{slice.last} classes" if (slice.last % 100).zero?
+end
+DB.run "ANALYZE"
+puts "#{DB[:observations].count} records of #{DB[:classrooms].count} classes."

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+ENV["BUNDLE_GEMFILE"] ||= File.expand_path("../Gemfile", __dir__)
+require "bundler/setup"
+require "socket"
+require_relative "../config/cluster"
+
+# A database and servers of the benchmarks' own, under var/bench; the database is kept from run to run.
+module Place
+  FOLDER = File.expand_path("../var/bench", __dir__)
+
+  module_function
+
+  # Starts the database and loads the application onto it.
+  # @param database [String]
+  def open(database = "rungs_bench")
+    @cluster = Cluster.new(File.join(FOLDER, "postgres"))
+    already = @cluster.running?
+    ENV["DATABASE_URL"] = @cluster.start(database)
+    @stop = !already
+    ENV["RUNGS_VAR"] = FOLDER
+    ENV["RUNGS_THREADS"] ||= "5"
+    require_relative "../config/boot"
+    Database.migrate
+    at_exit { close }
+  end
+
+  # @param arguments [Array<String>] for puma
+  # @return [Integer] the port it serves on
+  def serve(*arguments)
+    port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+    pid = spawn({ "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1" }, "bundle", "exec", "puma", "--quiet", *arguments.map { |each| each.sub("PORT", port.to_s) }, out: File::NULL)
+    (@servers ||= []) << pid
+    await(port)
+  end
+
+  # @return [Integer] the port, once something answers there
+  def await(port, tries = 100)
+    TCPSocket.open("127.0.0.1", port).close
+    port
+  rescue Errno::ECONNREFUSED
+    abort "The server did not come up." if tries.zero?
+    sleep 0.1
+    await(port, tries - 1)
+  end
+
+  def close
+    @servers.to_a.each { |pid| Process.kill("TERM", pid) && Process.wait(pid) }
+    DB.disconnect
+    @cluster.stop if @stop
+  end
+end

@@ -1,0 +1,8 @@
+# frozen_string_literal: true
+
+module Rungs
+  # What a lesson is made of (field guide 11).
+  module Planning
+    Rungs.shelve self, :Caution, :Part, :Setting
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Progress
+    class CheckIn
+      # A check-in with the operation open as well: problems of both, each chosen where an answer tells most. What one operation
+      # shows is some evidence for the other, since children mostly take away a little below how they add.
+      class Both
+        # How likely taking away stands so many steps below adding (field guide 4 sets no figure; these are ours).
+        BELOW = { -1 => 0.1, 0 => 0.35, 1 => 0.25, 2 => 0.15 }.freeze
+        ELSE = 0.03
+        CLEAR = 0.8
+
+        attr_reader :answers
+
+        def self.start(band: nil) = new(SITUATIONS.keys.to_h { |operation| [operation, CheckIn.start(operation: operation, band: band)] }, [])
+
+        # @param alone [Hash{String => CheckIn}] what each operation's own answers say
+        def initialize(alone, answers)
+          @alone = alone
+          @answers = answers.freeze
+          freeze
+        end
+
+        def hear(problem, rung)
+          heard = @alone.merge(problem.operation => @alone.fetch(problem.operation).hear(problem, rung))
+          Both.new(heard, answers + [Answer.new(problem: problem, rung: rung)])
+        end
+
+        def choose(random)
+          return if done?
+
+          @alone.keys.filter_map { |operation| within(operation).most_telling(random) }.max_by { |_, bits| bits.round(9) }&.first
+        end
+
+        def found = @alone.keys.to_h { |operation| [operation, within(operation).standing] }
+        def clear? = answers.count(&:rung) >= LEAST && @alone.keys.all? { |operation| within(operation).confidence >= CLEAR }
+        def done? = clear? || answers.size >= MOST
+
+        def summary
+          @alone.keys.map { |operation| "#{operation == 'add' ? 'Adding' : 'Taking away'}: #{told(within(operation))}" }.join(" ")
+        end
+
+        private
+
+        # One operation's check-in in the light of the other's answers too.
+        def within(operation)
+          own, other = @alone.fetch(operation), @alone.fetch((@alone.keys - [operation]).first)
+          likely = own.chances.to_h do |standing, chance|
+            [standing, chance * other.chances.sum { |there, share| share * BELOW.fetch(operation == "add" ? steps(standing, there) : steps(there, standing), ELSE) }]
+          end
+          CheckIn.new(operation: operation, band: own.band, answers: own.answers, chances: likely.transform_values { |each| each / likely.values.sum })
+        end
+
+        def told(one) = one.summary(clear: one.confidence >= CLEAR).sub(/\A./, &:downcase)
+        def steps(adding, taking_away) = height(adding) - height(taking_away)
+        def height(standing) = (BANDS.index(standing.band).to_i * 4) + standing.rung
+      end
+    end
+  end
+end

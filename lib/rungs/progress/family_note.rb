@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Progress
+    # A page for a family, drafted from the evidence in plain words: what the child does now, an example, what comes next, and one
+    # thing to do at home with its caution. It never names a rung as a grade and never compares children.
+    module FamilyNote
+      PARTS = %i[now example coming home caution].freeze
+
+      # By the rung mostly worked on: what is done now, what comes next, what to do at home, and what to mind.
+      WORDS = {
+        1 => ["puts out things for each number and counts them all, one by one", "keeping the first number in the head and counting on from there",
+              "Put 6 spoons under a cloth and say “six”. Lay 2 more beside it. How many in all, without looking under the cloth? Change the numbers.",
+              "Spoons and lids are good. Keep small things such as beans away from little brothers and sisters."],
+        2 => ["keeps one number in the head and counts on or back from there", "using a sum already known to help with a new one: doubles, or five and some more",
+              "Hold up 5 fingers of one hand and some of the other. How many, and how do you see it? Then do doubles with pairs of socks.",
+              "Nothing sharp or small is needed; a pair of hands will do."],
+        3 => ["breaks numbers into parts and uses a sum already known to find a new one", "going through ten on purpose: 8 + 5 as 8 and 2 is ten, and 3 more",
+              "Take an egg box with ten places (tape two shut). Fill 8 with lids or crumpled paper; 5 more are to go in. How many fill the box, and how many are left over?",
+              "Use a clean box, and lids or paper rather than anything small enough to swallow."],
+        4 => ["goes through ten on purpose", "knowing many of these sums at once, and saying why they are so",
+              "On the way home, say a number to ten; the answer is how many more to ten. Then a number to twenty. Take turns, with no hurry.",
+              "Near a road, looking comes before counting."],
+        5 => ["knows these sums at once and can say why they are so", "the same with larger numbers",
+              "Ask for a story about a sum: “9 and 6: what could it be about?” Then draw it together.", "Pencils and paper are all it takes."]
+      }.freeze
+      UNHEARD = ["is beginning to tell how a problem was solved", "telling more about how an answer was found",
+                 "Count things together that need counting anyway: plates for the table, steps on the stairs. Ask “How did you know?”",
+                 "On stairs, hold the rail and go one step at a time."].freeze
+      NUMBERS = { "to5" => "numbers to 5", "to10" => "numbers to 10", "tens" => "whole tens", "teens" => "ten and some more", "bridge" => "numbers that go through ten",
+                  "to20" => "numbers to 20", "to100" => "numbers to 100" }.freeze
+
+      module_function
+
+      # @param name [String]
+      # @param working [Integer, nil] 1..5
+      # @param operation ["add", "subtract"]
+      # @param band [String]
+      # @param solved [String, nil] "9 + 5 = 14"
+      # @param said [String, nil] how it was worked, as a child would say it
+      # @return [Hash{Symbol => String}] by PARTS
+      def draft(name:, working:, operation:, band:, solved: nil, said: nil)
+        now, coming, home, caution = working ? WORDS.fetch(working) : UNHEARD
+        { now: "When #{operation == 'add' ? 'adding' : 'taking away'} with #{NUMBERS.fetch(band)}, #{name} #{now}.",
+          example: example(name, solved, said),
+          coming: "Next comes #{coming}.", home: home, caution: caution }
+      end
+
+      def example(name, solved, said)
+        return "" unless solved
+
+        said ? "#{name} solved #{solved}, working like this: “#{said}”" : "#{name} solved #{solved}."
+      end
+      private_class_method :example
+    end
+  end
+end

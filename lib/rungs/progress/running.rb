@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Progress
+    # An estimate that is carried on record by record: the filter after all of them, and as many of the last records as any
+    # sentence about today needs. What it says of today or a later day is what Estimate.of says from all records.
+    #
+    #   running = Running.through(records).hear(record)
+    #   running.estimate(on: today)
+    class Running
+      attr_reader :filter, :recent
+
+      def self.start(rule = Rule::DEFAULT) = new(Filter.start(rule), [])
+
+      # @param records [Array<Record>] in the order they happened
+      def self.through(records, rule = Rule::DEFAULT) = records.reduce(start(rule)) { |running, record| running.hear(record) }
+
+      # @param filter [Filter]
+      # @param recent [Array<Record>] weighed ones, the last of those the filter heard
+      def initialize(filter, recent)
+        @filter = filter
+        @recent = recent.freeze
+        freeze
+      end
+
+      # @param record [Record] not earlier than the one before; off-ladder records are passed over
+      # @return [Running]
+      def hear(record)
+        return self unless record.weighed?
+
+        all = recent + [record]
+        from = record.day - filter.rule.secure_days
+        Running.new(filter.hear(record), all.each_with_index.filter_map { |each, index| each if each.day >= from || index >= all.size - Estimate::LAST })
+      end
+
+      # @param on [Date] the day of the last record or later
+      # @return [Estimate]
+      def estimate(on:) = Estimate.new(recent, on: on, filter: filter)
+    end
+  end
+end

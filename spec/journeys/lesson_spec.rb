@@ -1,0 +1,150 @@
+# frozen_string_literal: true
+
+require "journey_helper"
+
+RSpec.describe "A lesson in parts", type: :feature do
+  let(:teacher) { make_teacher(children: %w[Ada Bo Cleo]) }
+  let(:room) { teacher[1] }
+
+  def part_titles = all(".parts .part strong").map(&:text)
+
+  before { enter(teacher[0]) }
+
+  it "is planned part by part, begun, gone through on the board and stopped, and gone on with another day" do
+    click_link "Plan the lesson"
+    click_button "Quick looks, a story, share, practise"
+    expect(part_titles).to eq(["Quick looks", "A story problem", "Share", "Practise"])
+    expect_accessible
+    find("label", text: "A string", exact_text: true).click
+    select "uses the double beside it", from: "leading to"
+    within(".add-part") { fill_in "minutes", with: "7" }
+    click_button "Add it"
+    expect(part_titles.last).to eq("A string")
+    find("[aria-label='Earlier: a string, part 5']").click
+    expect(page).to have_css(".parts li:nth-child(4)", text: "leading to: uses the double beside it")
+    within(".parts li:nth-child(5)") { click_button "Take out: practise, part 5" }
+    expect(page).to have_css(".parts li", count: 4)
+
+    click_link "Choose the story and its numbers"
+    find("label", text: "through ten").click
+    expect(page).to have_css(".sum", text: "through ten")
+    find(".other-sets summary").click
+    check "easier"
+    check "harder"
+    expect_accessible
+    story = find("#words").value
+    click_button "Put it in the plan"
+    expect(page).to have_css(".parts", text: story[0, 20])
+    expect(room.problems_dataset.count).to eq(0)
+
+    click_button "Start"
+    expect(page).to have_css(".conduct", text: "Quick looks 1 of 4")
+    expect(page).to have_css("[role=timer]", text: /0:0\d of 3 min/)
+    expect(page).to have_css(".tap-picture svg")
+    click_button "On: story problem"
+    expect(page).to have_css("h1", text: story)
+    expect(page).to have_css(".number-sets a", count: 3)
+    find(".number-sets a", text: "harder").click
+    expect(page).to have_css(".number-sets [aria-current]", text: "harder")
+    tap_child "Ada"
+    tap_rung "Count on"
+    expect(page).to have_css(".log tr", count: 1)
+    expect(room.observations_dataset.first.posed_problem.number_set).to eq("harder")
+    click_button "Back"
+    expect(page).to have_css(".conduct", text: "Quick looks")
+    click_button "Skip this part"
+    expect(page).to have_css(".conduct", text: "A story problem")
+    click_button "On: share"
+    expect(page).to have_css("h1", text: room.problems_dataset.first(number_set: "harder").words)
+    expect_accessible
+    click_button "On: string"
+    expect(page).to have_css(".string-now")
+    click_button "Stop for today"
+    expect(page).to have_css(".note", text: "The lesson has ended")
+    expect(page).to have_no_css(".conduct")
+
+    room.lesson_on(room.today).update(held_on: room.today - 1)
+    visit "/today/#{room.id}"
+    expect(page).to have_text("Still to do: string")
+    expect_accessible
+    click_button "Go on with it"
+    expect(page).to have_css(".conduct", text: "A string 1 of 1")
+    click_button "Finish"
+    expect(page).to have_css(".note", text: "The lesson is done")
+  end
+
+  it "shows the clock to the teacher only, and practice problems on the board when asked" do
+    code = room.start_lesson(room.today).open_code
+    visit "/lesson/#{room.id}"
+    find("label", text: "Practise", exact_text: true).click
+    select "through ten", from: "Numbers"
+    fill_in "how many", with: "6"
+    click_button "Add it"
+    click_button "Start"
+    expect(page).to have_css(".practice li", count: 6)
+    expect_accessible
+    using_session(:projector) do
+      visit "/b/#{code}"
+      expect(page).to have_text("Ready when you are")
+    end
+    click_button "Show them on the board"
+    expect(page).to have_button("On the board; take it away")
+    using_session(:projector) do
+      visit "/b/#{code}"
+      expect(page).to have_css(".board-list li", count: 6)
+      expect(page).to have_no_text("min")
+      expect_accessible
+    end
+    click_link "Add a problem"
+    fill_in "equation", with: "9 + 4 = ?"
+    click_button "Pose the equation"
+    expect(page).to have_css(".conduct", text: "A story problem 2 of 2")
+    visit "/board/#{room.id}"
+    expect(page).to have_css("h1", text: "9 + 4 =")
+  end
+
+  it "takes a string one problem at a time and keeps the ways offered for each" do
+    room.update(settings: Sequel.pg_jsonb("turned" => "one"))
+    visit "/strings/#{room.id}"
+    select "up through ten", from: "leading to"
+    click_button "Begin"
+    2.times { click_button "Next problem" }
+    expect(page).to have_css(".string-line a", count: 3)
+    problem = room.problems_dataset.last.problem
+    first("input[name=initials]").send_keys("A", :enter) # presses none of the ways
+    within(".said-ways") { first("button", text: /more is/).click }
+    expect(page).to have_css(".kept li", count: 1, text: /more is .* A/)
+    2.times do |turn|
+      rest = problem.whole - 10
+      fill_in "or written", with: turn.zero? ? "10 + #{rest}" : "#{rest} + 10"
+      find("button", text: "Keep it", exact_text: true).click
+      expect(page).to have_css(".kept li", text: turn.zero? ? "10 + #{rest} = #{problem.whole}" : "×2")
+    end
+    fill_in "or written", with: "3 + 3"
+    find("button", text: "Keep it", exact_text: true).click
+    expect(page).to have_css(".wrong", text: "3 + 3 is 6, not #{problem.whole}")
+    expect_accessible
+    click_button "Ways on the board"
+    expect(page).to have_css("[value=ways][aria-pressed=true]")
+    visit "/board/#{room.id}"
+    expect(page).to have_css(".board-said li", count: 2)
+    expect_accessible
+    find("body").send_keys("w")
+    expect(page).to have_no_css(".board-said")
+    press(:arrow_left)
+    expect(page).to have_css("h1", text: room.problems_dataset.all[-2].equation.sub(" = □", ""))
+  end
+
+  it "writes the number sentences down the page where the class does so" do
+    visit "/account/classes/#{room.id}"
+    find("label", text: "down the page").click
+    click_button "Save these"
+    expect(page).to have_css(".note", text: "Saved")
+    posed = pose(room, [8, 7])
+    visit "/board/#{room.id}?problem=#{posed.id}"
+    press("4", "4", "4")
+    expect(page).to have_css(".board-down .board-right", text: "= 10")
+    expect(page).to have_css(".board-down .board-left", count: 3)
+    expect_accessible
+  end
+end
