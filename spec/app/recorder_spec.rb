@@ -92,9 +92,7 @@ RSpec.describe Demo::Simulation do
     room
   end
 
-  before(:context) { @simulated = simulate }
-
-  let(:classroom) { @simulated }
+  let(:classroom) { simulate }
 
   it "makes a class of 22 with about 900 records over eight weeks, none in the future" do
     expect(classroom.children_dataset.count).to eq(22)
