@@ -11,7 +11,7 @@ module Records
     def self.classroom_of(account_id, id)
       return unless account_id && id.to_s.match?(/\A\d{1,18}\z/)
 
-      Classroom.where(id: id.to_i).first(id: DB[:memberships].where(account_id: account_id).select(:classroom_id))
+      Classroom::OF.call(id: id.to_i, account_id: account_id)
     end
 
     # @return [Classroom, nil]

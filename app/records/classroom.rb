@@ -10,6 +10,13 @@ module Records
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
     one_to_many :observations, class: "Records::Observation"
 
+    # What every tap asks is planned once for each connection: here the class of an account, and the children of a class.
+    OF = where(id: :$id).where(id: DB[:memberships].where(account_id: :$account_id).select(:classroom_id)).prepare(:first, :classroom_of)
+    CHILDREN = Child.where(classroom_id: :$id, left_on: nil).order(:name).prepare(:select, :children_of)
+    private_constant :CHILDREN
+
+    def children = associations[:children] ||= CHILDREN.call(id: id)
+
     def zone = TZInfo::Timezone.get(time_zone)
 
     EPOCH = Date.new(1970, 1, 1)
@@ -51,7 +58,7 @@ module Records
     def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? children_dataset.first(id: id.to_i) : nil
 
     # @return [PosedProblem, nil]
-    def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? PosedProblem.first(classroom_id: self.id, id: id.to_i) : nil
+    def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? PosedProblem::OF.call(classroom_id: self.id, id: id.to_i) : nil
 
     # The problem posed last, today.
     def current_problem(day = today) = lesson_on(day)&.problems_dataset&.last

@@ -4,6 +4,24 @@ module Records
   # Carries the estimates of a class on as records come in. A record that is the newest is heard on top of what stands; one
   # that is late, corrected or undone makes that one child's estimates anew. Either way they are what all records together say.
   class Ledger
+    # What every record does, planned once for each connection.
+    STANDING = DB[:estimates].where(classroom_id: :$classroom_id, child_id: :$child_id, operation: :$operation, scope: Sequel.function(:any, Sequel.cast(:$scopes, "text[]")))
+                             .prepare(:select, :standing_estimates)
+    KEEP = DB[<<~SQL, :$estimates, :$steps].prepare(:update, :keep_estimates)
+      WITH kept AS (
+        INSERT INTO estimates SELECT * FROM jsonb_populate_recordset(NULL::estimates, ?::jsonb)
+        ON CONFLICT (classroom_id, child_id, operation, scope) DO UPDATE
+        SET probabilities = excluded.probabilities, heard = excluded.heard, last_at = excluded.last_at, recent = excluded.recent
+      )
+      INSERT INTO estimate_steps SELECT * FROM jsonb_populate_recordset(NULL::estimate_steps, ?::jsonb)
+      ON CONFLICT (classroom_id, child_id, operation, scope, day) DO UPDATE SET rung = excluded.rung, confidence = excluded.confidence, heard = excluded.heard
+    SQL
+    COUNT = DB[<<~SQL, :$classroom_id, :$child_id, :$happened_at].prepare(:update, :count_record)
+      INSERT INTO tallies (classroom_id, child_id, records, last_at) VALUES (?, ?, 1, ?)
+      ON CONFLICT (classroom_id, child_id) DO UPDATE SET records = tallies.records + 1, last_at = greatest(tallies.last_at, excluded.last_at)
+    SQL
+    private_constant :STANDING, :KEEP, :COUNT
+
     # @param classroom [Classroom]
     def initialize(classroom)
       @classroom = classroom
@@ -52,12 +70,11 @@ module Records
 
     # @return [Hash{String => Running}] the scopes in which nothing later was heard, now carried on
     def carry_on(observation, posed, scopes)
-      rows = here(:estimates, observation.child_id, operation: posed.operation, scope: scopes).as_hash(:scope)
+      rows = STANDING.call(classroom_id: @classroom.id, child_id: observation.child_id, operation: posed.operation, scopes: Sequel.pg_array(scopes, :text)).to_h { |row| [row[:scope], row] }
       record = record(observation.values.merge(affords: posed.affords, parts: posed.parts))
       newest = scopes.reject { |scope| rows[scope] && rows[scope][:last_at] >= observation.happened_at }
       carried = newest.to_h { |scope| [scope, (rows[scope] ? Evidence.running(rows[scope], sealed: true) : Rungs::Progress::Running.start).hear(record)] }
-      keep(observation.child_id, posed.operation, carried, observation.happened_at)
-      keep_steps(observation.child_id, posed.operation, carried.transform_values { |running| [step(running)] })
+      keep(observation.child_id, posed.operation, observation.happened_at, carried, carried.transform_values { |running| [step(running)] })
       carried
     end
 
@@ -87,38 +104,24 @@ module Records
         running = running.hear(record)
         steps[record.day] = step(running)
       end
-      keep(child_id, operation, { scope => running }, kept.last[0][:happened_at])
-      keep_steps(child_id, operation, { scope => steps.values })
+      keep(child_id, operation, kept.last[0][:happened_at], { scope => running }, { scope => steps.values })
     end
 
     # @param carried [Hash{String => Running}] by scope
-    def keep(child_id, operation, carried, last_at)
-      rows = carried.map do |scope, running|
-        { classroom_id: @classroom.id, child_id: child_id, operation: operation, scope: scope, heard: running.filter.heard, last_at: last_at,
-          probabilities: Sequel.pg_array(running.filter.probabilities, :float8), recent: Sequel.pg_array(running.recent.map { |each| Packed.pack(each) }, :bigint) }
+    # @param steps [Hash{String => Array<Hash>}] by scope
+    def keep(child_id, operation, last_at, carried, steps)
+      here = { classroom_id: @classroom.id, child_id: child_id, operation: operation }
+      estimates = carried.map do |scope, running|
+        { **here, scope: scope, heard: running.filter.heard, last_at: last_at.getutc.iso8601(6), probabilities: running.filter.probabilities,
+                  recent: running.recent.map { |each| Packed.pack(each) } }
       end
-      upsert(:estimates, rows, %i[classroom_id child_id operation scope])
+      steps = steps.flat_map { |scope, all| all.map { |each| { **here, scope: scope, **each } } }
+      KEEP.call(estimates: JSON.generate(estimates), steps: JSON.generate(steps))
     end
 
     def step(running) = { day: running.filter.day, rung: running.filter.likeliest, confidence: running.filter.probabilities.max, heard: running.filter.heard }
 
-    # @param steps [Hash{String => Array<Hash>}] by scope
-    def keep_steps(child_id, operation, steps)
-      rows = steps.flat_map { |scope, all| all.map { |each| { classroom_id: @classroom.id, child_id: child_id, operation: operation, scope: scope, **each } } }
-      upsert(:estimate_steps, rows, %i[classroom_id child_id operation scope day])
-    end
-
-    def upsert(table, rows, key)
-      return if rows.empty?
-
-      DB[table].insert_conflict(target: key, update: (rows.first.keys - key).to_h { |column| [column, Sequel[:excluded][column]] }).multi_insert(rows)
-    end
-
-    def count(observation)
-      later = Sequel.function(:greatest, Sequel[:tallies][:last_at], observation.happened_at)
-      DB[:tallies].insert_conflict(target: %i[classroom_id child_id], update: { records: Sequel[:tallies][:records] + 1, last_at: later })
-                  .insert(classroom_id: @classroom.id, child_id: observation.child_id, records: 1, last_at: observation.happened_at)
-    end
+    def count(observation) = COUNT.call(**observation.values.slice(:classroom_id, :child_id, :happened_at))
 
     def count_again(child_id)
       here(:tallies, child_id).for_update.first

@@ -19,6 +19,13 @@ module Records
       def latest_first = order(Sequel.desc(:happened_at), Sequel.desc(Sequel[:observations][:id]))
     end
 
+    # Planned once for each connection: adding one, the last ones of a lesson, and who was heard on a problem.
+    ADDED = %i[replaces_id classroom_id child_id problem_id account_id first_key client_key happened_at code rung move answer right used help undone heard seconds slip].freeze
+    ADD = dataset.insert_conflict(target: %i[classroom_id client_key]).returning.prepare(:insert, :add_observation, ADDED.to_h { |column| [column, :"$#{column}"] })
+    OF_LESSON = standing.where(classroom_id: :$classroom_id, problem_id: PosedProblem.where(lesson_id: :$lesson_id, check_in_id: nil).select(:id))
+                        .latest_first.limit(6).prepare(:select, :log_of_lesson)
+    HEARD = standing.where(classroom_id: :$classroom_id, problem_id: :$problem_id).select(:child_id).distinct.prepare(%i[map child_id], :heard_on_problem)
+
     def rung_entry = rung && Rungs::Strategy::Rung.at(rung)
     def title = rung_entry ? rung_entry.title : Rungs::Strategy::OffLadder::ALL.fetch(code).title
 

@@ -8,6 +8,8 @@ module Records
     many_to_one :part, class: "Records::LessonPart"
     one_to_many :ways, class: "Records::ProblemWay", key: :problem_id, order: :id
 
+    OF = where(classroom_id: :$classroom_id, id: :$id).prepare(:first, :problem_of)
+
     # @return [Rungs::Problem]
     def problem
       @problem ||= Rungs::Problem.new(situation: situation, parts: parts.to_a, unknown: unknown.to_sym,

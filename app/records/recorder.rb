@@ -7,7 +7,10 @@ module Records
     # A change to a record that is not there.
     class Gone < StandardError; end
 
-    KEPT = %i[first_key classroom_id child_id problem_id happened_at code rung move answer right used help heard seconds slip undone].freeze
+    KEPT = (Observation::ADDED - %i[replaces_id client_key account_id]).freeze
+
+    # A record of which nothing more is known.
+    NEW = Observation::ADDED.to_h { |column| [column, nil] }.merge(right: true, used: Sequel.pg_array([], :text), help: "alone", undone: false, heard: Sequel.pg_array([], :integer)).freeze
 
     # @param classroom [Classroom]
     # @param account [Account, Integer, nil] who is recording, or the id
@@ -80,8 +83,8 @@ module Records
 
     # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.
     def add(row, client_key, posed, replaces: nil)
-      row = { right: true, first_key: client_key }.merge(row, replaces_id: replaces&.id, client_key: client_key, account_id: @account_id)
-      added = Observation.dataset.insert_conflict(target: %i[classroom_id client_key]).returning.insert(row.merge(slip: slip(posed, row))).first or return
+      row = NEW.merge({ first_key: client_key }, row, replaces_id: replaces&.id, client_key: client_key, account_id: @account_id)
+      added = Observation::ADD.call(row.merge(slip: slip(posed, row))).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry
       observation

@@ -114,12 +114,11 @@ module Pages
         # The last of this lesson, whatever its problem.
         def log
           by_id = room.children.to_h { |child| [child.id, child] }
-          lesson = Records::PosedProblem.where(lesson_id: @posed.lesson_id, check_in_id: nil).select(:id)
-          @log ||= room.observations_dataset.standing.where(problem_id: lesson).latest_first.limit(6).all
+          @log ||= Records::Observation::OF_LESSON.call(classroom_id: room.id, lesson_id: @posed.lesson_id)
           @log.each { |row| row.associations[:child] = by_id[row.child_id] if by_id.key?(row.child_id) }
         end
 
-        def heard_here = @heard_here ||= room.observations_dataset.standing.where(problem_id: @posed.id).distinct.select_map(:child_id)
+        def heard_here = @heard_here ||= Records::Observation::HEARD.call(classroom_id: room.id, problem_id: @posed.id)
         def tally = "#{heard_here.size} heard, #{(room.children.map(&:id) - heard_here).size} to go"
 
         # A story where the problem before was one, with its template again; else the bare equation.
