@@ -50,29 +50,29 @@ module Drawings
 
     # The less sure, the wider the shade around the line; silence widens it.
     def doubt
-      known.each_with_index.map do |step, index|
+      shades = known.each_with_index.map do |step, index|
         left, right = x(step.day), (known[index + 1] ? x(known[index + 1].day) : RIGHT - 8)
         last = known[index + 1]&.day || @to
         sure = step.confidence * (0.5**((last - step.day).to_i / Rungs::Progress::Rule::DEFAULT.half_life))
         near, far = [step.confidence, sure].map { |share| 4 + ((1 - share) * BAND * 0.9) }
         y = middle(step.rung)
         corners = [[left, y - near], [right, y - far], [right, y + far], [left, y + near]].map { |at, high| "#{Svg.number(at.to_f)} #{Svg.number(high.to_f)}" }
-        Svg.tag(:path, d: "M#{corners.join('L')}Z", fill: ACT, opacity: 0.14)
-      end.join
+        Svg.tag(:path, d: "M#{corners.join('L')}Z")
+      end
+      Svg.tag(:g, shades.join, fill: ACT, fill_opacity: 0.14)
     end
 
     # Marks of one day stand beside each other, and those of one rung a little apart, so that none hides another.
     def marks
-      @heard.group_by { |each| each.record.day }.flat_map do |day, all|
+      drawn = @heard.group_by { |each| each.record.day }.flat_map do |day, all|
         all.each_with_index.map { |each, index| mark(each, x(day) + ((index - ((all.size - 1) / 2.0)) * 15), middle(each.record.rung) + [4, -8, 12, -14][index % 4]) }
-      end.join
+      end
+      Svg.tag(:g, drawn.join, fill: INK, stroke: INK, stroke_width: 2)
     end
 
     def mark(each, at, y)
-      right = each.record.right
-      help = each.record.help == "alone" ? nil : "2.5 2.5"
-      circle = Svg.tag(:circle, cx: at, cy: y, r: 6.5, fill: right ? INK : "#FDFDFB", stroke: INK, stroke_width: 2)
-      ring = help ? Svg.tag(:circle, cx: at, cy: y, r: 9.5, fill: "none", stroke: INK, stroke_width: 1.6, stroke_dasharray: help) : ""
+      circle = Svg.tag(:circle, cx: at, cy: y, r: 6.5, fill: ("#FDFDFB" unless each.record.right))
+      ring = each.record.help == "alone" ? "" : Svg.tag(:circle, cx: at, cy: y, r: 9.5, fill: "none", stroke_width: 1.6, stroke_dasharray: "2.5 2.5")
       words = "#{each.record.day.strftime('%-d %B')}: #{each.equation}, #{each.summary}"
       inside = circle + ring + Svg.tag(:title, CGI.escapeHTML(words))
       @link ? Svg.tag(:a, inside, href: @link.call(each), aria_label: words) : Svg.tag(:g, inside)

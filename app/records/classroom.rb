@@ -10,10 +10,12 @@ module Records
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
     one_to_many :observations, class: "Records::Observation"
 
-    # What every tap asks is planned once for each connection: here the class of an account, and the children of a class.
+    # What every tap asks is planned once for each connection: here the class of an account, its children, and a day’s lesson.
     OF = where(id: :$id).where(id: DB[:memberships].where(account_id: :$account_id).select(:classroom_id)).prepare(:first, :classroom_of)
     CHILDREN = Child.where(classroom_id: :$id, left_on: nil).order(:name).prepare(:select, :children_of)
-    private_constant :CHILDREN
+    CHILD = Child.where(classroom_id: :$classroom_id, id: :$id, left_on: nil).prepare(:first, :child_of)
+    ON_DAY = Lesson.where(classroom_id: :$id, held_on: :$day).prepare(:first, :lesson_on)
+    private_constant :CHILDREN, :CHILD, :ON_DAY
 
     def children = associations[:children] ||= CHILDREN.call(id: id)
 
@@ -36,7 +38,7 @@ module Records
     # @return [Time] when that day begins there
     def midnight(day) = zone.local_to_utc(Time.utc(day.year, day.month, day.day), &:first)
 
-    def lesson_on(day) = lessons_dataset.first(held_on: day)
+    def lesson_on(day) = ON_DAY.call(id: id, day: day)
 
     # @param id [String] of Rungs::Planning::Setting::ALL
     # @return [String] this class's choice, else the usual one
@@ -55,7 +57,7 @@ module Records
     end
 
     # @return [Child, nil]
-    def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? children_dataset.first(id: id.to_i) : nil
+    def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? CHILD.call(classroom_id: self.id, id: id.to_i) : nil
 
     # @return [PosedProblem, nil]
     def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? PosedProblem::OF.call(classroom_id: self.id, id: id.to_i) : nil

@@ -88,7 +88,9 @@ module Pages
 
         # Drawings of records that stand.
         def photos
-          @photos ||= Records::Photo.listed.where(classroom_id: room.id, child_id: @child.id, first_key: room.observations_dataset.standing.where(child_id: @child.id).select(:first_key)).all
+          taken = Records::Photo.listed.where(classroom_id: room.id, child_id: @child.id).all
+          standing = taken.empty? ? [] : room.observations_dataset.standing.where(first_key: taken.map(&:first_key)).select_map(:first_key)
+          @photos ||= taken.select { |photo| standing.include?(photo.first_key) }
         end
 
         def family_scopes = Rungs::Problem::Family::ALL.ids.map { |family| Records::Evidence.family(family) }
