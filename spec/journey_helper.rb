@@ -15,7 +15,8 @@ Capybara.register_driver(:chromium) do |app|
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: [*ARGUMENTS, "--user-data-dir=#{profile}", "--window-size=1280,800"])
   options.add_option("goog:loggingPrefs", { browser: "ALL" })
   service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
-  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service)
+  patient = Selenium::WebDriver::Remote::Http::Default.new(open_timeout: 60, read_timeout: 180)
+  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service, http_client: patient)
 end
 at_exit { PROFILES.each { |folder| FileUtils.rm_rf(folder) } }
 
@@ -50,5 +51,12 @@ end
 
 RSpec.configure do |config|
   config.include JourneyHelper, type: :feature
+  # On a busy machine a browser may not come up the first time.
+  config.before(:suite) do
+    tries ||= 0
+    Capybara.current_session.driver.browser
+  rescue Selenium::WebDriver::Error::WebDriverError, Net::ReadTimeout
+    (tries += 1) < 3 ? retry : raise
+  end
   config.after(type: :feature) { expect(complaints).to eq([]) }
 end
