@@ -67,7 +67,7 @@ module Rungs
 
       # @return [String] why we think so, in a sentence or two a teacher can check
       def reason
-        return "Nothing heard yet." if weighed.empty?
+        return "No rung heard here yet." if weighed.empty?
         return "Not enough heard: #{count(filter.heard)}, the last #{ago}." unless working
 
         "#{sureness} (#{format('%.2f', confidence)}): #{recently}, the last #{ago}.#{security}"

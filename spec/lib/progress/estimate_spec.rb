@@ -49,7 +49,7 @@ RSpec.describe Rungs::Progress::Estimate do
     expect(estimate([record(nil), record(nil, day: 1)]).working).to be_nil
     expect(estimate([record(2)]).working).to be_nil
     expect(estimate([record(2)]).reason).to eq("Not enough heard: 1 answer, the last today.")
-    expect(described_class.of([], on: start).reason).to eq("Nothing heard yet.")
+    expect(described_class.of([], on: start).reason).to eq("No rung heard here yet.")
   end
 
   it "finds the working rung, becomes unsure in silence and never moves by it" do
