@@ -55,9 +55,12 @@ module Rungs
       end
 
       # @return [Float, nil] the share of the commonest rung in the last ten
-      def steadiness
+      def steadiness = alike[1].zero? ? nil : alike[0].fdiv(alike[1])
+
+      # @return [Array(Integer, Integer)] how often the commonest rung of the last ten was heard, of how many there are
+      def alike
         last = weighed.last(10).map(&:rung)
-        last.empty? ? nil : last.tally.values.max.fdiv(last.size)
+        [last.tally.values.max.to_i, last.size]
       end
 
       def weighed = @weighed ||= records.select(&:weighed?)

@@ -102,8 +102,8 @@ RSpec.describe Rungs::Progress::Estimate do
   it "shows the repertoire and how steady it is" do
     told = estimate(Array.new(3) { |day| record(2, day: day) } + [record(4, day: 3)])
     expect(told.repertoire).to eq([0.0, 0.75, 0.0, 0.25, 0.0])
-    expect(told.steadiness).to eq(0.75)
-    expect(described_class.of([], on: start).steadiness).to be_nil
+    expect(told).to have_attributes(steadiness: 0.75, alike: [3, 4])
+    expect(described_class.of([], on: start)).to have_attributes(steadiness: nil, alike: [0, 0])
   end
 end
 
