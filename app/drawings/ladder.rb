@@ -26,7 +26,7 @@ module Drawings
     def self.name(estimate)
       return "not enough heard" unless estimate.working
 
-      [Rungs::Strategy::Rung.at(estimate.working).title.downcase, ("secure" if estimate.secure?), ("more emerging" if estimate.emerging)].compact.join(", ")
+      [estimate.title, ("secure" if estimate.secure?), ("more emerging" if estimate.emerging)].compact.join(", ")
     end
 
     def initialize(level, secure, emerging)

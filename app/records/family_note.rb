@@ -22,14 +22,14 @@ module Records
       def example
         @example ||= begin
           there = @evidence.heard_of(@child, *place).select { |each| each.record.weighed? && each.record.right && each.record.alone? }
-          there.reverse.find { |each| each.record.rung == estimate.working } || there.last
+          there.reverse.find { |each| each.record.rung == estimate.told } || there.last
         end
       end
 
       def draft
         operation, band = place
         problem = example && PosedProblem[example.problem_id].problem
-        Rungs::Progress::FamilyNote.draft(name: @child.name, working: estimate.working, operation: operation, band: band, solved: problem&.solved&.to_s, said: problem && path(problem)&.says)
+        Rungs::Progress::FamilyNote.draft(name: @child.name, working: estimate.told, operation: operation, band: band, solved: problem&.solved&.to_s, said: problem && path(problem)&.says)
       end
 
       # How the example was worked: the move that was noted, else the usual one of that rung.

@@ -63,6 +63,23 @@ module Rungs
         [last.tally.values.max.to_i, last.size]
       end
 
+      # The likeliest rung may be one that was not heard of late: part–whole and known facts on numbers to 5, where nothing goes
+      # through ten, make the one between them likeliest. Words then name what was heard.
+      # @return [Array<Integer>, nil] the nearest rungs heard below and above, one or both; nil where the working rung was heard
+      def between
+        return @between if defined?(@between)
+
+        heard = weighed.last(LAST).map(&:rung).uniq
+        lower, higher = heard.partition { |rung| rung < working.to_i }
+        @between = working.nil? || heard.empty? || heard.include?(working) ? nil : [lower.max, higher.min].compact
+      end
+
+      # @return [Integer, nil] the rung that a sentence may say the child works on
+      def told = between ? between.first : working
+
+      # @return [String] the working rung in words: "make ten", "between part–whole and known fact"
+      def title = told && (between&.at(1) ? "between #{between.map { |rung| name(rung) }.join(' and ')}" : name(told))
+
       def weighed = @weighed ||= records.select(&:weighed?)
 
       # @return [Integer, nil] days since the last weighed record
@@ -98,9 +115,12 @@ module Rungs
       def recently
         last = weighed.last(LAST)
         inviting = last.count { |record| record.affords.include?(working) }
-        "#{Strategy::Rung.at(working).title.downcase} in #{last.count { |record| record.rung == working }} of the last #{last.size} answers since #{last.first.day.strftime('%-d %B')}" \
-          "#{" (#{inviting} of these problems invite it)" if inviting < last.size}"
+        heard = (between || [working]).map { |rung| "#{name(rung)} in #{last.count { |record| record.rung == rung }}" }
+        "#{heard.join(' and ')} of the last #{last.size} answers since #{last.first.day.strftime('%-d %B')}" \
+          "#{" (#{inviting.zero? ? 'none' : inviting} of these problems invite #{between ? name(working) : 'it'})" if inviting < last.size}"
       end
+
+      def name(rung) = Strategy::Rung.at(rung).title.downcase
 
       def security
         return " Secure: #{alone_there.size} alone in the last six weeks, #{alone_there.count(&:right)} of them right." if secure?

@@ -99,6 +99,24 @@ RSpec.describe Rungs::Progress::Estimate do
     expect(estimate(base + [record(4, day: 6), *Array.new(6) { |day| record(2, day: 31 + day) }]).emerging).to be_nil
   end
 
+  it "names what was heard where the likeliest rung was not" do
+    to5 = [3, 5, 3, 5, 5].each_with_index.map { |rung, day| record(rung, day: day, affords: [1, 2, 3, 5], fact: [2, 3]) }
+    told = estimate(to5)
+    expect(told).to have_attributes(working: 4, between: [3, 5], told: 3, title: "between part–whole and known fact")
+    expect(told.reason).to include("part–whole in 2 and known fact in 3 of the last 5 answers since 1 October (none of these problems invite make ten)")
+    expect(estimate(to5 + [record(4, day: 6)])).to have_attributes(working: 4, between: nil, told: 4, title: "make ten")
+    expect(described_class.of([], on: start)).to have_attributes(between: nil, told: nil, title: nil)
+  end
+
+  it "says nothing of a rung in words that was not heard, through any history" do
+    random = Random.new(8)
+    200.times do
+      records = Array.new(random.rand(1..14)) { |index| record(random.rand(1..5), day: index * random.rand(1..20), affords: [1, 2, 3, 5]) }.sort_by(&:day)
+      told = estimate(records)
+      expect(records.last(12).map(&:rung)).to include(*told.between, told.told) if told.working
+    end
+  end
+
   it "shows the repertoire and how steady it is" do
     told = estimate(Array.new(3) { |day| record(2, day: day) } + [record(4, day: 3)])
     expect(told.repertoire).to eq([0.0, 0.75, 0.0, 0.25, 0.0])
