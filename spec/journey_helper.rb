@@ -12,7 +12,8 @@ PROFILES = [] # rubocop:disable Style/MutableConstant
 
 Capybara.register_driver(:chromium) do |app|
   profile = Dir.mktmpdir("rungs-chromium").tap { |folder| PROFILES << folder }
-  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: [*ARGUMENTS, "--user-data-dir=#{profile}", "--window-size=1280,800"])
+  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: [*ARGUMENTS, "--user-data-dir=#{profile}", "--window-size=1280,800"],
+                                                     timeouts: { script: 180_000, page_load: 180_000 })
   options.add_option("goog:loggingPrefs", { browser: "ALL" })
   service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
   patient = Selenium::WebDriver::Remote::Http::Default.new(open_timeout: 60, read_timeout: 180)
