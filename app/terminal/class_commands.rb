@@ -25,7 +25,7 @@ module Terminal
       rows = rows_of(on: String, operation: String, band: String, sizes: String, apart: Array)
       from, to = @options.fetch(:sizes, "3-5").match(/\A(\d{1,2})(?:-(\d{1,2}))?\z/)&.captures || raise(Rungs::Error::Unreadable, "sizes are written as 3-5")
       members = rows.map(&:child).uniq.map { |child| Rungs::Progress::Groups::Member.new(child: child, rung: estimate(focused(rows, child)).working) }
-      found = Rungs::Progress::Groups.best(members, sizes: from.to_i..(to || from).to_i, apart: pairs(members))
+      found = Rungs::Progress::Groups.best(members, sizes: from.to_i..(to || from).to_i, apart: pairs(members), rungs: rungs(rows))
       shapes = found.map { |group| { children: group.who.map(&:child), aim: Rungs::Strategy::Rung.at(group.aim).id, reason: group.reason } }
       distance = Rungs::Progress::Groups.distance(found.map(&:who)).round(4)
       tell({ groups: shapes, distance: distance }) { shapes.map { |group| "#{group[:children].join(', ')}: towards #{group[:aim]} (#{group[:reason]})" } }
@@ -68,6 +68,8 @@ module Terminal
     end
 
     def rung_id(level) = level && Rungs::Strategy::Rung.at(level).id
+
+    def rungs(rows) = (band = @options[:band] || rows.last&.band) ? Rungs::Problem::Band::ALL.fetch(band).rungs : Rungs::Progress::Groups::LEVELS
 
     # Where the class works now, unless told: the operation and band of the last record.
     def focused(rows, child)

@@ -29,8 +29,7 @@ module Pages
         # "count on 4 · make ten 2"
         def counted(bar) = Rungs::Strategy::Rung::ALL.filter_map { |rung| "#{rung.title.downcase} #{bar.counts[rung.level - 1]}" if bar.counts[rung.level - 1].positive? }.join(" · ")
 
-        # What a rung is there: nothing to 5 goes through ten.
-        def doing(rung, band) = rung == 4 && band == "to5" ? "part–whole and known facts" : Rungs::Strategy::Rung.at(rung).doing
+        def doing(rung, band) = Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
 
         def span_title
           return long_date(@day) if @view == "lesson"

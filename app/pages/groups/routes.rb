@@ -62,7 +62,7 @@ module Pages
         end
 
         def page(groups)
-          @groups = groups.map { |group| [group, Rungs::Progress::Groups.group(group.map { |child| member(child) })] }
+          @groups = groups.map { |group| [group, Rungs::Progress::Groups.group(group.map { |child| member(child) }, rungs: Rungs::Problem::Band::ALL.fetch(@band).rungs)] }
           @written = groups.map { |group| group.map(&:id).join(".") }.join("_")
           @broken = apart.select { |pair| groups.any? { |group| (pair - group.map(&:id)).empty? } }
           @focus = [@operation, @band]

@@ -17,6 +17,9 @@ module Rungs
 
       def fits?(parts) = @fits.call(parts, parts.sum)
 
+      # @return [Array<Integer>] the rungs that its problems afford: making ten needs numbers around ten
+      def rungs = %w[to10 bridge].include?(id) ? [1, 2, 3, 4, 5] : [1, 2, 3, 5]
+
       # @param parts [Array<Integer>]
       # @return [String] the id of the first band that fits
       # @raise [Error::NotAProblem] over 100

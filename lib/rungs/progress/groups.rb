@@ -15,13 +15,15 @@ module Rungs
       # How many placements are tried before the best so far is taken. The search ends sooner as soon as it has what would be best
       # with nobody to keep apart, which it nearly always finds.
       MOST_TRIED = 60_000
+      LEVELS = [1, 2, 3, 4, 5].freeze
 
       # @param members [Array<Member>]
       # @param sizes [Range<Integer>]
       # @param apart [Array<Array>] pairs of children
+      # @param rungs [Array<Integer>] those that the numbers afford, as Band#rungs
       # @return [Array<Group>] the lowest rungs first
       # @raise [Error::NotAProblem] where there is no such split
-      def self.best(members, sizes:, apart: []) = new(members, sizes, apart).best.map { |each| group(each) }
+      def self.best(members, sizes:, apart: [], rungs: LEVELS) = new(members, sizes, apart).best.map { |each| group(each, rungs: rungs) }
 
       # @param groups [Array<Array<Member>>]
       # @return [Float] total squared distance to each group's mean
@@ -34,14 +36,14 @@ module Rungs
       def self.middle(members) = members.filter_map(&:rung).sort.then { |levels| levels[levels.size / 2] || 3 }
 
       # A group as it stands, with its aim: the rung above where most of it works.
-      def self.group(members)
+      def self.group(members, rungs: LEVELS)
         known = members.filter_map(&:rung)
         most = known.empty? ? 1 : known.tally.max_by { |rung, count| [count, -rung] }.first
-        Group.new(who: members, aim: [most + 1, 5].min, reason: reason(known, members.size - known.size))
+        Group.new(who: members, aim: rungs.find { |rung| rung > most } || 5, reason: reason(known, members.size - known.size, rungs))
       end
 
-      def self.reason(known, unheard)
-        there = known.tally.sort.map { |rung, count| "#{count} on #{Strategy::Rung.at(rung).title.downcase}" }
+      def self.reason(known, unheard, rungs)
+        there = known.tally.sort.map { |rung, count| "#{count} on #{Strategy::Rung.told(rung, among: rungs) { |each| each.title.downcase }}" }
         there << "#{unheard} not heard enough, put in the middle" if unheard.positive?
         there.join(", ")
       end

@@ -18,5 +18,10 @@ module Rungs
 
     # @return [Rung] by its height on the ladder, 1..5
     def Rung.at(level) = Rung::ALL.find { |rung| rung.level == level } || raise(Error::Unknown, "there is no rung #{level}")
+
+    # @param among [Array<Integer>] the rungs there are on these numbers; one that is not among them is told by its neighbours
+    # @yield [Rung] → its word
+    # @return [String]
+    def Rung.told(level, among:) = (among.include?(level) ? [level] : [level - 1, level + 1]).map { |each| yield at(each) }.join(" and ")
   end
 end

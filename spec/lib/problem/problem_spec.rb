@@ -46,6 +46,13 @@ RSpec.describe Rungs::Problem do
         .to eq(%w[to5 to10 tens teens bridge to20 to100])
       expect { described_class.of([60, 60]) }.to raise_error(Rungs::Error::NotAProblem)
     end
+
+    it "knows the rungs that its problems afford" do
+      described_class::ALL.each do |band|
+        problems = band.pairs.flat_map { |pair| %w[add_to.result take_from.result].map { |situation| Rungs::Problem.new(situation: situation, parts: pair, unknown: situation == "add_to.result" ? :whole : :second) } }
+        expect(problems.flat_map(&:affords).uniq.sort).to eq(band.rungs)
+      end
+    end
   end
 
   describe Rungs::Problem::Family do

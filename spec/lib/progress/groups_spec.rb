@@ -50,6 +50,13 @@ RSpec.describe Rungs::Progress::Groups do
     expect(groups.flat_map { |group| group.reason.scan("not heard enough") }.size).to eq(1)
   end
 
+  it "aims at no rung that the numbers do not afford, and tells it by its neighbours" do
+    to5 = Rungs::Problem::Band::ALL.fetch("to5").rungs
+    groups = described_class.best(members(3, 3, 4, 4), sizes: 2..2, rungs: to5)
+    expect(groups.map(&:aim)).to eq([5, 5])
+    expect(groups.map(&:reason)).to eq(["2 on part–whole", "2 on part–whole and known fact"])
+  end
+
   it "says where there is no such split" do
     expect { described_class.best(members(1, 2, 3), sizes: 2..2) }.to raise_error(Rungs::Error::NotAProblem, /3 children do not go into groups of 2 to 2/)
     expect { described_class.best(members(1, 2), sizes: 2..2, apart: [%w[c0 c1]]) }.to raise_error(Rungs::Error::NotAProblem, /apart/)
