@@ -24,16 +24,21 @@ get = lambda do |path|
   abort "#{path} answered #{response.status} #{response.headers['location']}" unless response.status == 200
 end
 
+# What goes to the database; one that was planned before, by its name.
+SEEN = [] # rubocop:disable Style/MutableConstant
+DB.extend(Module.new do
+  def log_connection_yield(sql, conn, args = nil)
+    name = sql[/\AEXECUTE \w+/]
+    SEEN << (name ? "#{name}(#{args.map { |each| literal(each) }.join(', ')})" : sql)
+    super
+  end
+end)
+
 # Every statement of a page, with the rows that its plan really went through.
 statements = lambda do |path|
-  seen = []
-  logger = Object.new
-  logger.define_singleton_method(:info) { |line| seen << line.sub(/\A\([\d.]+s\) /, "") }
-  %i[debug warn error].each { |level| logger.define_singleton_method(level) { |_| nil } }
-  DB.loggers << logger
+  SEEN.clear
   get.call(path)
-  DB.loggers.clear
-  seen.grep(/\ASELECT/).map { |sql| [sql, rows_of(JSON.parse(DB.fetch("EXPLAIN (ANALYZE, FORMAT JSON) #{sql}").single_value!.to_json)[0]["Plan"])] }
+  SEEN.grep(/\A(SELECT|EXECUTE)/).map { |sql| [sql, rows_of(JSON.parse(DB.fetch("EXPLAIN (ANALYZE, FORMAT JSON) #{sql}").single_value!.to_json)[0]["Plan"])] }
 end
 
 def rows_of(plan) = ((plan["Actual Rows"] + plan["Rows Removed by Filter"].to_i) * plan["Actual Loops"]) + plan["Plans"].to_a.sum { |each| rows_of(each) }

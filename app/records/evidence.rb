@@ -36,6 +36,21 @@ module Records
 
     RULE = Rungs::Progress::Rule::DEFAULT
 
+    # What nearly every page asks, planned once for each connection.
+    SCOPED = { classroom_id: :$classroom_id, operation: :$operation, scope: Sequel.function(:any, Sequel.cast(:$scopes, "text[]")) }.freeze
+    NOW = DB[:estimates].where(SCOPED).prepare(:select, :estimates_now)
+    OF_CHILD = DB[:estimates].where(classroom_id: :$classroom_id, child_id: :$child_id).exclude(Sequel.like(:scope, "family:%")).prepare(:select, :estimates_of)
+    STEPS = DB[:estimate_steps].where(classroom_id: :$classroom_id, child_id: :$child_id, operation: :$operation, scope: :$scope).order(:day).prepare(:select, :steps_of)
+    TALLIES = DB[:tallies].where(classroom_id: :$classroom_id).prepare(:select, :tallies_of)
+    # For each child and scope the last step by a day: as many index look-ups.
+    LAST_STEPS = DB[<<~SQL, :$scopes, :$classroom_id, :$operation, :$day, :$classroom_id].prepare(:select, :last_steps)
+      SELECT last.* FROM children CROSS JOIN unnest(?::text[]) AS wanted(scope) CROSS JOIN LATERAL (
+        SELECT child_id, scope, day, rung, confidence, heard FROM estimate_steps AS steps
+        WHERE steps.classroom_id = ? AND steps.child_id = children.id AND operation = ? AND steps.scope = wanted.scope AND day <= ? ORDER BY day DESC LIMIT 1
+      ) AS last WHERE children.classroom_id = ?
+    SQL
+    private_constant :SCOPED, :NOW, :OF_CHILD, :STEPS, :TALLIES, :LAST_STEPS
+
     # @return [String] the scope of a family of facts
     def self.family(id) = "family:#{id}"
 
@@ -110,7 +125,7 @@ module Records
     # @return [Array<Step>] all days something was heard of that child there
     def steps(child, operation, scope)
       (@steps ||= {})[[child.id, operation, scope]] ||=
-        DB[:estimate_steps].where(classroom_id: @classroom.id, child_id: child.id, operation: operation, scope: scope).order(:day).map { |row| Evidence.step(row) }
+        STEPS.call(classroom_id: @classroom.id, child_id: child.id, operation: operation, scope: scope).map { |row| Evidence.step(row) }
     end
 
     # @return [Array<Heard>] one child's records there, in the order they happened
@@ -133,8 +148,7 @@ module Records
     # @param days [Integer] at most as many as an estimate keeps its records
     # @return [Array(String, String), nil] the operation and band a child was heard in most of late, else last
     def busiest(child, days:, on:)
-      rows = DB[:estimates].where(classroom_id: @classroom.id, child_id: child.id).exclude(Sequel.like(:scope, "family:%")).all
-      busiest = rows.max_by { |row| [row[:recent].to_a.count { |packed| Packed.day(packed) > on - days }, row[:last_at]] }
+      busiest = OF_CHILD.call(classroom_id: @classroom.id, child_id: child.id).max_by { |row| [row[:recent].to_a.count { |packed| Packed.day(packed) > on - days }, row[:last_at]] }
       busiest&.values_at(:operation, :scope)
     end
 
@@ -181,18 +195,13 @@ module Records
     end
 
     def rows_now(operation, scopes)
-      rows = DB[:estimates].where(classroom_id: @classroom.id, operation: operation, scope: scopes).all
+      rows = NOW.call(classroom_id: @classroom.id, operation: operation, scopes: Sequel.pg_array(scopes, :text))
       rows.group_by { |row| row[:scope] }.transform_values { |rows| rows.to_h { |row| [row[:child_id], row] } }
     end
 
-    # For each child and scope the last step by that day: as many index look-ups.
-    def last_steps(operation, scopes, day)
-      last = DB[:estimate_steps].where(classroom_id: @classroom.id, operation: operation, scope: Sequel[:wanted][:scope], child_id: Sequel[:children][:id]).where(Sequel[:day] <= day)
-                                .reverse(:day).limit(1).select(:child_id, Sequel[:estimate_steps][:scope], :day, :rung, :confidence, :heard)
-      DB[:children].where(classroom_id: @classroom.id).cross_join(DB.values(scopes.zip).as(:wanted, [:scope])).cross_join(last.lateral.as(:last)).select_all(:last).all
-    end
+    def last_steps(operation, scopes, day) = LAST_STEPS.call(scopes: Sequel.pg_array(scopes, :text), classroom_id: @classroom.id, operation: operation, day: day)
 
-    def tallies = @tallies ||= DB[:tallies].where(classroom_id: @classroom.id).as_hash(:child_id)
+    def tallies = @tallies ||= TALLIES.call(classroom_id: @classroom.id).to_h { |row| [row[:child_id], row] }
 
     COLUMNS = %i[id first_key child_id problem_id happened_at code rung move answer right used help heard slip].freeze
 
