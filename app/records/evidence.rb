@@ -36,7 +36,7 @@ module Records
 
     RULE = Rungs::Progress::Rule::DEFAULT
 
-    # What nearly every page asks, planned once for each connection.
+    # What nearly every page asks, planned once for each connection. SCOPED: the rows of estimates in some scopes.
     SCOPED = { classroom_id: :$classroom_id, operation: :$operation, scope: Sequel.function(:any, Sequel.cast(:$scopes, "text[]")) }.freeze
     NOW = DB[:estimates].where(SCOPED).prepare(:select, :estimates_now)
     OF_CHILD = DB[:estimates].where(classroom_id: :$classroom_id, child_id: :$child_id).exclude(Sequel.like(:scope, "family:%")).prepare(:select, :estimates_of)
@@ -49,7 +49,7 @@ module Records
         WHERE steps.classroom_id = ? AND steps.child_id = children.id AND operation = ? AND steps.scope = wanted.scope AND day <= ? ORDER BY day DESC LIMIT 1
       ) AS last WHERE children.classroom_id = ?
     SQL
-    private_constant :SCOPED, :NOW, :OF_CHILD, :STEPS, :TALLIES, :LAST_STEPS
+    private_constant :NOW, :OF_CHILD, :STEPS, :TALLIES, :LAST_STEPS
 
     # @return [String] the scope of a family of facts
     def self.family(id) = "family:#{id}"

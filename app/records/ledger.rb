@@ -5,8 +5,7 @@ module Records
   # that is late, corrected or undone makes that one child's estimates anew. Either way they are what all records together say.
   class Ledger
     # What every record does, planned once for each connection.
-    STANDING = DB[:estimates].where(classroom_id: :$classroom_id, child_id: :$child_id, operation: :$operation, scope: Sequel.function(:any, Sequel.cast(:$scopes, "text[]")))
-                             .prepare(:select, :standing_estimates)
+    STANDING = DB[:estimates].where(Evidence::SCOPED).where(child_id: :$child_id).prepare(:select, :standing_estimates)
     KEEP = DB[<<~SQL, :$estimates, :$steps].prepare(:update, :keep_estimates)
       WITH kept AS (
         INSERT INTO estimates SELECT * FROM jsonb_populate_recordset(NULL::estimates, ?::jsonb)

@@ -87,10 +87,11 @@ module Pages
         def recent = @recent ||= @about.select { |each| each.record.day >= today - Rungs::Progress::FactMap::RECENT }
 
         # Drawings of records that stand.
-        def photos
-          taken = Records::Photo.listed.where(classroom_id: room.id, child_id: @child.id).all
-          standing = taken.empty? ? [] : room.observations_dataset.standing.where(first_key: taken.map(&:first_key)).select_map(:first_key)
-          @photos ||= taken.select { |photo| standing.include?(photo.first_key) }
+        def photos = @photos ||= Records::Photo.listed.where(classroom_id: room.id, child_id: @child.id).all.then { |taken| taken.empty? ? taken : standing(taken) }
+
+        def standing(taken)
+          keys = room.observations_dataset.standing.where(first_key: taken.map(&:first_key)).select_map(:first_key)
+          taken.select { |photo| keys.include?(photo.first_key) }
         end
 
         def family_scopes = Rungs::Problem::Family::ALL.ids.map { |family| Records::Evidence.family(family) }
