@@ -82,6 +82,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     click_button "Add it"
     click_button "Start"
     expect(page).to have_css(".practice li", count: 6)
+    expect(page).to have_css(".remote", text: "/b/#{code}")
     expect_accessible
     using_session(:projector) do
       visit "/b/#{code}"
@@ -108,6 +109,8 @@ RSpec.describe "A lesson in parts", type: :feature do
     visit "/strings/#{room.id}"
     select "up through ten", from: "leading to"
     click_button "Begin"
+    click_button "Open on another machine"
+    expect(page).to have_css(".remote", text: "/b/#{room.lesson_on(room.today).code}")
     2.times { click_button "Next problem" }
     expect(page).to have_css(".string-line a", count: 3)
     problem = room.problems_dataset.last.problem

@@ -19,8 +19,10 @@ RSpec.describe "Quick looks", type: :feature do
   before { enter(teacher[0]) }
 
   it "shows a picture on the board for its seconds, covers it, and shows it again" do
-    code = room.start_lesson(room.today).open_code
     begin_set("tones", 2)
+    click_button "Open on another machine"
+    code = find(".remote strong").text[/[A-Z]{5}/]
+    expect(page).to have_css("h1", text: "Quick looks")
     using_session(:projector) do
       visit "/b/#{code}"
       expect(page).to have_css("h1", text: "How many?")

@@ -32,10 +32,13 @@ module Pages
         screen_of(lesson)
       end
 
+      # Where the code is asked for, but on Listen.
+      CODE_ASKED_ON = { "looks" => "/looks/%d", "strings" => "/strings/%d", "practice" => "/lesson/%d/practice" }.freeze
+
       # Opens the board to a projector or another machine by a short code.
       post "/:room/code" do
         room.start_lesson(today).open_code
-        redirect "/listen/#{room.id}"
+        redirect CODE_ASKED_ON.fetch(params[:from], "/listen/%d") % room.id
       end
 
       post "/:room/end" do
