@@ -62,8 +62,9 @@ module Records
     # @return [PosedProblem, nil]
     def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? PosedProblem::OF.call(classroom_id: self.id, id: id.to_i) : nil
 
-    # The problem posed last, today.
-    def current_problem(day = today) = lesson_on(day)&.problems_dataset&.last
+    # The problem posed last, today; the last of any day.
+    def current_problem(day = today) = (lesson = lesson_on(day)) && lesson.problems_dataset.for_everybody.last
+    def last_problem = problems_dataset.for_everybody.last
 
     # @return [Array<String>] the stories heard here since a day
     def templates_since(day) = problems_dataset.unordered.where(Sequel[:posed_at] >= day).exclude(template: nil).distinct.select_map(:template)

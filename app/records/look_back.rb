@@ -66,7 +66,7 @@ module Records
     end
 
     # Where the class worked last, and the rung most of it is on there.
-    def place = problems.last && [problems.last.operation, problems.last.band]
+    def place = (last = problems.reverse.find(&:for_everybody?) || problems.last) && [last.operation, last.band]
 
     def commonest
       rungs = heard.filter_map { |child| @evidence.working_on(child, *place, to) }

@@ -56,7 +56,7 @@ module Records
 
     # Where nothing was chosen, the numbers worked on last.
     def practice(first)
-      last = @lesson.problems_dataset.last
+      last = @lesson.problems_dataset.for_everybody.last
       return unless first && last && @part.equations.empty?
 
       equations = Rungs::Problem::Pool.of(last.operation, last.band).equations(8, random: Random.new)

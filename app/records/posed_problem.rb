@@ -8,6 +8,11 @@ module Records
     many_to_one :part, class: "Records::LessonPart"
     one_to_many :ways, class: "Records::ProblemWay", key: :problem_id, order: :id
 
+    dataset_module do
+      # Of a story with several number sets the one it was written with; all others.
+      def for_everybody = where(Sequel.function(:coalesce, :number_set, "middle") => "middle")
+    end
+
     OF = where(classroom_id: :$classroom_id, id: :$id).prepare(:first, :problem_of)
 
     # @return [Rungs::Problem]
@@ -20,6 +25,8 @@ module Records
     def number_sets = number_set ? PosedProblem.where(part_id: part_id).exclude(number_set: nil).all.sort_by { |each| SETS.index(each.number_set) } : []
 
     SETS = %w[easier middle harder].freeze
+
+    def for_everybody? = [nil, "middle"].include?(number_set)
 
     # What a grown-up reads: the story, or the bare equation.
     def words = story.empty? ? equation : story

@@ -62,6 +62,10 @@ RSpec.describe Records::Course do
     expect(lesson.problems.map(&:number_set)).to eq(%w[easier middle harder])
     expect(lesson.refresh.on_board.parts.to_a).to eq([9, 5])
     expect(lesson.on_board.number_sets.map(&:number_set)).to eq(%w[easier middle harder])
+    expect([room.current_problem, room.last_problem].map { |posed| posed.parts.to_a }).to eq([[9, 5], [9, 5]])
+    course.go(practice = course.plan("practice"))
+    bands = course.part(practice.id).equations.map { |text| Rungs::Problem::Equation.parse(text).to_problem.band }
+    expect(bands.uniq).to eq(["bridge"])
   end
 
   it "poses a string's problems one at a time, to the end" do

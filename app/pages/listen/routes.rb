@@ -8,7 +8,7 @@ module Pages
 
       get "/:room" do
         @tab, @title = "listen", "Listen"
-        @posed = params[:problem] ? (room.problem(params[:problem]) || halt(404)) : (room.current_problem || room.problems_dataset.last)
+        @posed = params[:problem] ? (room.problem(params[:problem]) || halt(404)) : (room.current_problem || room.last_problem)
         return erb(:"listen/nothing") unless @posed
 
         @chosen = params[:child] && room.child(params[:child])

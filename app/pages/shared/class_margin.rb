@@ -7,7 +7,7 @@ module Pages
       # What the small ladders stand for: the problem at hand, or the last one posed.
       def focus
         @focus ||= begin
-          problem = @posed || room.problems_dataset.last
+          problem = @posed || room.last_problem
           problem ? [problem.operation, problem.band] : %w[add to10]
         end
       end
