@@ -6,16 +6,20 @@
 module Rungs
   LIBRARY = __dir__
 
-  # Declares that +names+ under +scope+ live in the folder of the same name: Rungs::Problem::Band is in
-  # rungs/problem/band.rb.
-  def self.shelve(scope, *names)
-    folder = underscore(scope.name)
-    names.each { |name| scope.autoload(name, File.join(LIBRARY, folder, "#{underscore(name.to_s)}.rb")) }
+  # Finds the constants under +scope+ in the folder of the same name: Rungs::Problem::Band is in
+  # rungs/problem/band.rb. A new file needs no further word.
+  def self.shelve(scope)
+    Dir[File.join(LIBRARY, underscore(scope.name), "*.rb")].each do |file|
+      scope.autoload(File.basename(file, ".rb").split("_").map(&:capitalize).join, file)
+    end
   end
 
   def self.underscore(name)
     name.gsub("::", "/").gsub(/([a-z0-9])([A-Z])/, '\1_\2').downcase
   end
 
-  shelve self, :Activity, :Catalogue, :Error, :NumberWords, :Picture, :Planning, :Problem, :Progress, :Slip, :Strategy
+  # A sentence's beginning with a capital; nothing else of it changes.
+  def self.capital(text) = text.sub(/\A./, &:upcase)
+
+  shelve self
 end

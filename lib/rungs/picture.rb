@@ -9,7 +9,7 @@ module Rungs
   #   picture.ways                   # => the ways of seeing it, Array<Way>
   #   Kind.act(path, problem)        # => the steps of a move on it, Array<Layout>; [] where that makes no sense
   module Picture
-    Rungs.shelve self, :Bars, :Bundles, :Dots, :Fingers, :Frame, :Kind, :Layout, :Line, :Mark, :Objects, :Parts, :Rack, :Scale, :Towers, :Way
+    Rungs.shelve self
 
     def self.kinds = KINDS
 

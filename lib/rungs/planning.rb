@@ -3,6 +3,6 @@
 module Rungs
   # What a lesson is made of (field guide 11).
   module Planning
-    Rungs.shelve self, :Caution, :Part, :Setting
+    Rungs.shelve self
   end
 end

@@ -10,7 +10,7 @@ module Rungs
   # compare the first is the smaller set and the second the difference; the whole is the bigger set.
   # Source: field guide 3.1.
   class Problem
-    Rungs.shelve self, :Band, :Equation, :Family, :NumberSets, :Pool, :Reading, :Situation, :Story, :Template, :Wording
+    Rungs.shelve self
 
     LARGEST_WHOLE = 100
 
@@ -42,16 +42,23 @@ module Rungs
     def self.told(situation, numbers)
       form = Situation::ALL.fetch(situation)
       given = form.givens.zip(numbers).to_h
-      raise Error::NotAProblem, "this story needs #{form.givens.size == 1 ? 'one number' : "#{form.givens.size} numbers"}" unless numbers.size == given.size && numbers.all?(Integer)
+      unless numbers.size == given.size && numbers.all?(Integer)
+        raise Error::NotAProblem, "this story needs #{given.size == 1 ? 'one number' : "#{given.size} numbers"}"
+      end
 
-      whole = given["W"]
-      first = given["F"] || (given["S"] ? whole - given["S"] : whole / 2)
-      parts = form.open ? [first] * 3 : [first, given["S"] || (whole - first), *given["T"]]
-      raise Error::NotAProblem, "#{whole} is less than #{given.except('W').values.first}: the whole must be at least as big as its part" if parts.min.negative?
-      raise Error::NotAProblem, "these numbers leave no difference to compare" unless form.tells?(parts)
-
+      parts = form.parts(given)
+      check_told(form, parts, given)
       new(situation: situation, parts: parts, unknown: form.unknown)
     end
+
+    def self.check_told(form, parts, given)
+      if parts.min.negative?
+        part = given.except("W").values.first
+        raise Error::NotAProblem, "#{given['W']} is less than #{part}: the whole must be at least as big as its part"
+      end
+      raise Error::NotAProblem, "these numbers leave no difference to compare" unless form.tells?(parts)
+    end
+    private_class_method :check_told
 
     # @return [Array<Integer>] the numbers its situation gives, as Problem.told takes them
     def told
@@ -83,6 +90,24 @@ module Rungs
     def missing_part? = situation ? situation.missing_part : !@equation.nil? && @equation.missing_part?
     def compare? = situation ? situation.compare? : false
 
+    # □ − 5 = 7: what was taken is put back to find the whole.
+    def put_back? = situation ? situation.put_back? : !@equation.nil? && @equation.put_back?
+
+    # @return [Array<Integer>] the parts in the order they are put together: 7 and 5 for □ − 5 = 7
+    def addends = put_back? ? parts.reverse : parts
+
+    # @return [Symbol] :two or :three numbers to put together or take apart, or sums on :both_sides
+    def shape
+      return :both_sides if two_sided?
+
+      parts.size == 3 ? :three : :two
+    end
+
+    # @return [Array(Problem, Problem)] of both sides sums, what the side without a box comes to, and then the missing part
+    def sides
+      @memo[:sides] ||= [equation.other_sum.to_problem, Equation.parse("#{given} + □ = #{whole}").to_problem].freeze
+    end
+
     # @return [Equation] as it was given, or as its situation is written
     def equation = @equation || Equation.of(self)
     def two_sided? = !@equation.nil? && @equation.two_sided?
@@ -104,14 +129,23 @@ module Rungs
 
     # The same problem with other numbers: same situation, same form.
     # @param numbers [Array<Integer>] its parts
-    def like(numbers) = Problem.new(situation: situation&.id, parts: numbers, unknown: unknown, equation: equation.like(numbers))
+    def like(numbers)
+      Problem.new(situation: situation&.id, parts: numbers, unknown: unknown, equation: equation.like(numbers))
+    end
 
     # The fact behind it, whichever way round: 9 + 5, 5 + 9 and 14 − 9 share it within an operation.
     def fact = parts.sort
 
     # @return [Array<Strategy::Path>] every way of working it that a move of the ladder gives
     def paths = @memo[:paths] ||= Strategy::Path.all(self).freeze
-    def affords = @memo[:affords] ||= Strategy::Move::ALL.select { |move| move.applies?(self) }.map(&:rung).uniq.sort.freeze
+
+    # @return [Array<Integer>] the rungs at which at least one move applies
+    def affords
+      @memo[:affords] ||= begin
+        moves = two_sided? ? paths.map(&:move) : Strategy::Move::ALL.select { |move| move.applies?(self) }
+        moves.map(&:rung).uniq.sort.freeze
+      end
+    end
 
     # What a picture can show of it without giving the answer away: both parts of a sum, the whole where some leave, the
     # part that is given where one is missing.
@@ -121,9 +155,6 @@ module Rungs
 
       missing_part? ? [given] : [whole]
     end
-
-    # Whether a counting-on move applies; asked often, so worked out without the moves.
-    def affords_counting_on? = add? ? second.positive? : whole.positive?
 
     # The first number that is read in it.
     def leading_number = (equation.left + equation.right).find(&:number).number

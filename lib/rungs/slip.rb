@@ -1,44 +1,49 @@
 # frozen_string_literal: true
 
 module Rungs
-  # A procedure that yields a wrong answer (field guide 6). What a slip is, is all in its entry under tables/.
+  # A procedure that yields a wrong answer (field guide 6). What a slip is, is all in its entry under tables/. It is known by
+  # its table and its id together: taking away and adding have slips of one name that are not the same.
   class Slip
-    Rungs.shelve self, :Diagnosis, :Probe, :Tables
-    autoload :TITLES, File.join(LIBRARY, "rungs/slip/titles.rb")
+    Rungs.shelve self
 
-    attr_reader :id, :table, :rungs, :prior, :asks
+    # With a part of nothing, the slips of zero are commoner, and of the others only those of counting one off, and of the
+    # operation, can be.
+    ALSO_WITH_ZERO = %w[one_short one_over added_instead].freeze
+
+    attr_reader :id, :table, :title, :rungs, :prior
 
     # @param table [String] which kind of problem it belongs to, of Tables::NAMES
+    # @param title [String] what it is called in a list, in a few words
     # @param prior [Integer] bigger is commoner
     # @param answers [Proc] Problem → the wrong answers it gives, in a fixed order; nil or [] where it does not apply
     # @param why [Proc] Problem, answer → a line in a teacher's words
-    # @param asks [String] one question to ask
+    # @param asks [String, Hash] one question to ask; by the situation told or its kind, the usual one under nil
     # @param rungs [Array<String>] the strategies it belongs to; empty for any
-    def initialize(id:, table:, prior:, answers:, why:, asks:, rungs: [])
+    # @param of_zero [Boolean] whether it comes of a part of nothing
+    def initialize(id:, table:, title:, prior:, answers:, why:, asks:, rungs: [], of_zero: false)
       @id = id
       @table = table
+      @title = title
       @prior = prior
       @answers = answers
       @why = why
       @asks = asks
       @rungs = rungs
+      @of_zero = of_zero
       freeze
     end
 
     # @param problem [Problem]
-    # @return [Array<Integer>] what a child says who makes it; the right answer and numbers below zero are no slips
+    # @return [Array<Integer, nil>] what a child says who makes it, nil where one of its answers does not apply; the right
+    #   answer and numbers below zero are no slips
     def answers(problem)
-      right = problem.answer
-      Array(@answers.call(problem)).map { |number| number unless number.nil? || number == right || number.negative? }
+      said = possible?(problem) ? Array(@answers.call(problem)) : []
+      said.map { |number| number unless number.nil? || number == problem.answer || number.negative? }
     end
 
     # Which of its answers that is, from 0; nil where it is none of them.
-    def place_of(answer, problem)
-      return if answer == problem.answer || answer.negative?
-
-      said = @answers.call(problem)
-      said.is_a?(Array) ? said.index(answer) : (0 if said == answer)
-    end
+    # @param answer [Integer]
+    def place_of(answer, problem) = answers(problem).index(answer)
 
     # What it would give on another problem; the right answer where it cannot happen there.
     def predict(problem, place) = answers(problem)[place] || problem.answer
@@ -46,22 +51,41 @@ module Rungs
     # Whether it can be, when that strategy was recorded (nil: none was).
     def fits?(rung) = rung.nil? || rungs.empty? || rungs.include?(rung)
 
+    # @return [String] a line in a teacher's words
     def why(problem, answer) = @why.call(problem, answer)
 
-    # @return [String] a slip in a few words, by its id
-    def self.title(id) = TITLES.fetch(id) { raise Error::Unknown, "there is no slip “#{id}”" }
+    # @return [String] a question to ask, fit for what is told
+    def ask(problem)
+      return @asks if @asks.is_a?(String)
+
+      told = problem.situation
+      @asks.values_at(told&.id, told&.kind, nil).compact.first
+    end
 
     ALL = Tables.entries.map { |entry| new(**entry) }.freeze
-    BY_TABLES = {}.compare_by_identity
+    BY_TABLES = ALL.group_by(&:table).freeze
     private_constant :BY_TABLES
 
     # @param problem [Problem]
-    # @return [Array<Slip>] those that belong to problems of its kind
+    # @return [Array<Slip>] those of the tables it looks into
     def self.for(problem, among = ALL)
       tables = Tables.of(problem)
-      return among.select { |slip| tables.include?(slip.table) } unless among.equal?(ALL)
+      return BY_TABLES.values_at(*tables).flatten if among.equal?(ALL)
 
-      BY_TABLES[tables] ||= ALL.select { |slip| tables.include?(slip.table) }
+      among.select { |slip| tables.include?(slip.table) }
+    end
+
+    # @param id [String] as it was recorded on that problem
+    # @return [Slip, nil]
+    def self.on(problem, id) = self.for(problem).find { |slip| slip.id == id }
+
+    private
+
+    # Whether the problem lets it show: nothing is counted on in 5 + 0.
+    def possible?(problem)
+      return @of_zero || ALSO_WITH_ZERO.include?(id) if problem.smaller.zero?
+
+      !@of_zero && (rungs.empty? || problem.affords.any? { |level| rungs.include?(Strategy::Rung.at(level).id) })
     end
   end
 end

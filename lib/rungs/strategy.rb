@@ -3,6 +3,6 @@
 module Rungs
   # How children work a problem: the ladder of five rungs, the moves under each, and what they cost.
   module Strategy
-    Rungs.shelve self, :Hearing, :Move, :Moves, :OffLadder, :Path, :Pull, :Rung, :Sharing, :Split, :Square
+    Rungs.shelve self
   end
 end

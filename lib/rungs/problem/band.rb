@@ -29,16 +29,19 @@ module Rungs
       end
 
       # @return [Array<Array<Integer>>] every ordered pair of parts in this band
-      def pairs
-        all = (0..largest).flat_map { |first| (0..largest - first).map { |second| [first, second] } }
-        all.select { |pair| Band.of(pair) == id }
-      end
+      def pairs = pairs_below.select { |pair| Band.of(pair) == id }
+
+      # @return [Array<Array<Integer>>] every ordered pair that comes to no more than its largest whole
+      def pairs_below = (0..largest).flat_map { |first| (0..largest - first).map { |second| [first, second] } }
+
+      TENS = ->(parts, whole) { whole.between?(20, 100) && parts.all? { |part| (part % 10).zero? } }
+      TEN_AND_SOME = ->(parts, whole) { whole.between?(11, 19) && parts.size == 2 && parts.include?(10) }
 
       ALL = Catalogue.new("band", [
         { id: "to5", title: "to 5", largest: 5, fits: ->(_, whole) { whole <= 5 } },
         { id: "to10", title: "to 10", largest: 10, fits: ->(_, whole) { whole <= 10 } },
-        { id: "tens", title: "tens", largest: 100, fits: ->(parts, whole) { whole.between?(20, 100) && parts.all? { |part| (part % 10).zero? } } },
-        { id: "teens", title: "ten and some", largest: 19, fits: ->(parts, whole) { whole.between?(11, 19) && parts.size == 2 && parts.include?(10) } },
+        { id: "tens", title: "tens", largest: 100, fits: TENS },
+        { id: "teens", title: "ten and some", largest: 19, fits: TEN_AND_SOME },
         { id: "bridge", title: "through ten", largest: 20, fits: ->(parts, whole) { whole.between?(11, 20) && parts.max <= 9 } },
         { id: "to20", title: "to 20", largest: 20, fits: ->(_, whole) { whole <= 20 } },
         { id: "to100", title: "to 100", largest: 100, fits: ->(_, whole) { whole <= 100 } }

@@ -79,7 +79,17 @@ module Rungs
       def boxes = (left + right).select(&:box?)
       def true_or_false? = boxes.empty?
       def two_sided? = @two_sided
-      def missing_part? = !true_or_false? && !two_sided? && sum_side.size > 1 && sum_side.all? { |t| t.sign == "+" } && sum_side.any?(&:box?)
+
+      # A part is missing and nothing leaves.
+      def missing_part?
+        !true_or_false? && !two_sided? && sum_side.size > 1 && sum_side.any?(&:box?) && sum_side.all? { |term| term.sign == "+" }
+      end
+
+      # The whole is missing and something leaves: □ − 5 = 7.
+      def put_back? = difference? && sum_side.first.box?
+
+      # @return [Equation] of two sums, what the side without a box comes to: 8 + 4 = □
+      def other_sum = Equation.new(other_side, [Term.new(sign: "+", number: nil)])
 
       # @return [Boolean] whether both sides are equal
       # @raise [Error::NotAProblem] where a box leaves it open
@@ -114,8 +124,7 @@ module Rungs
       def like(parts)
         roles = difference? ? [parts.sum, parts[0]] : parts
         rest = difference? ? [parts[1]] : away_numbers(parts)
-        refill = ->(terms, numbers) { terms.zip(numbers).map { |term, number| Term.new(sign: term.sign, number: term.box? ? nil : number) } }
-        sides = [refill.call(sum_side, roles), refill.call(other_side, rest)]
+        sides = [refill(sum_side, roles), refill(other_side, rest)]
         Equation.new(*(sum_side.equal?(left) ? sides : sides.reverse))
       end
 
@@ -149,6 +158,10 @@ module Rungs
 
       private
 
+      def refill(terms, numbers)
+        terms.zip(numbers).map { |term, number| Term.new(sign: term.sign, number: term.box? ? nil : number) }
+      end
+
       # The side with the operation in it; for two sums, the one with the box.
       def sum_side
         return left.any?(&:box?) ? left : right if two_sided?
@@ -162,8 +175,9 @@ module Rungs
       def away_numbers(parts)
         return [parts.sum] unless two_sided?
 
-        other = (1...parts.sum).find { |number| !parts.include?(number) && Band.of([parts.sum - number, number]) == Band.of(parts) } || 0
-        [parts.sum - other, other]
+        whole, band = parts.sum, Band.of(parts)
+        other = (1...whole).find { |number| !parts.include?(number) && Band.of([whole - number, number]) == band } || 0
+        [whole - other, other]
       end
 
       def other_side = sum_side.equal?(left) ? right : left

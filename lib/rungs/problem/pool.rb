@@ -10,9 +10,17 @@ module Rungs
       attr_reader :situation, :band, :family
 
       # Finding the whole, or what is left.
+      RESULT = { "add" => "add_to.result", "subtract" => "take_from.result" }.freeze
+
       # @param operation ["add", "subtract"]
       # @return [Pool]
-      def self.of(operation, band) = new(situation: operation == "subtract" ? "take_from.result" : "add_to.result", band: band)
+      def self.of(operation, band) = new(situation: RESULT.fetch(operation), band: band)
+
+      # A bare problem of an operation: 9 + 5 = □, or for taking away 14 − 9 = □.
+      # @return [Problem]
+      def self.bare(operation, first, second)
+        Problem.new(parts: [first, second], unknown: operation == "add" ? :whole : :second)
+      end
 
       # @param situation [String] an id of Situation::ALL
       # @param band [String] an id of Band::ALL
@@ -30,7 +38,9 @@ module Rungs
 
       # @return [Array<Problem>] every one of them, both ways round
       def problems
-        @problems ||= tuples.select { |parts| fits?(parts) }.map { |parts| Problem.new(situation: situation.id, parts: parts, unknown: situation.unknown) }
+        @problems ||= tuples.select { |parts| fits?(parts) }.map do |parts|
+          Problem.new(situation: situation.id, parts: parts, unknown: situation.unknown)
+        end
       end
 
       # @return [Integer] how many different ones there are
@@ -43,7 +53,8 @@ module Rungs
       # @raise [Error::TooMany] saying how many there are
       def draw(number, random:, except: [])
         taken = except.map { |problem| key(problem) }
-        free = problems.shuffle(random: random).uniq { |problem| key(problem) }.reject { |problem| taken.include?(key(problem)) }
+        free = problems.shuffle(random: random).uniq { |problem| key(problem) }
+        free = free.reject { |problem| taken.include?(key(problem)) }
         refuse(number, free.size, except.any?) if free.size < number
         spread(free, number)
       end
@@ -65,10 +76,14 @@ module Rungs
       # Two parts, or three; an open story gives one number, which all three of its example share.
       def tuples
         return @band.pairs if situation.sizes == [2]
-        return (1..@band.largest / 3).map { |each| [each] * 3 }.select { |parts| Band.of(parts) == @band.id } if situation.open
 
-        counts = (0..@band.largest).to_a
-        counts.product(counts).flat_map { |one, two| (0..(@band.largest - one - two)).map { |three| [one, two, three] } }.select { |parts| Band.of(parts) == @band.id }
+        threes.select { |parts| Band.of(parts) == @band.id }
+      end
+
+      def threes
+        return (1..@band.largest / 3).map { |each| [each] * 3 } if situation.open
+
+        @band.pairs_below.flat_map { |one, two| (0..(@band.largest - one - two)).map { |three| [one, two, three] } }
       end
 
       def fits?(parts)

@@ -4,8 +4,9 @@ module Rungs
   class Problem
     # What happens in a story and what is asked (field guide 3.1).
     #
-    # open: many plans are right; its parts are one of them. form: how it is written as an equation, F and S being the first and second part, W the whole, □ the
-    # unknown. missing_part: a part is sought and nothing leaves, so that it can be built up to.
+    # open: many plans are right; its parts are one of them. form: how it is written as an equation, F and S being the first
+    # and second part, W the whole, □ the unknown. missing_part: a part is sought and nothing leaves, so that it can be built
+    # up to.
     class Situation
       attr_reader :id, :title, :unknown, :form, :missing_part, :first_year, :sizes, :open
 
@@ -22,13 +23,15 @@ module Rungs
       end
 
       def compare? = id.start_with?("compare.")
+      def put_back? = form.start_with?("□ −")
       def operation = unknown == :whole ? "add" : "subtract"
 
       # @return [Array<String>] the letters of the numbers it gives: ["W", "F"]; an open one gives how many plan
       def givens = open ? ["F"] : form.scan(/[WFST]/)
 
       # What happens, by the first word of the id.
-      GROUPS = { "add_to" => "Some arrive", "take_from" => "Some leave", "together" => "Kinds together", "compare" => "Two sets", "plan_for_it" => "Plan for it" }.freeze
+      GROUPS = { "add_to" => "Some arrive", "take_from" => "Some leave", "together" => "Kinds together",
+                 "compare" => "Two sets", "plan_for_it" => "Plan for it" }.freeze
 
       def kind = id.split(".").first
       def group = GROUPS.fetch(kind)
@@ -47,6 +50,14 @@ module Rungs
 
       # @return [Array<String>] what each of its given numbers is, in order
       def number_names = NUMBERS.fetch(kind).values_at(*givens)
+
+      # @param given [Hash{String => Integer}] its given numbers by letter
+      # @return [Array<Integer>] the parts that follow from them; one is negative where they make no problem
+      def parts(given)
+        whole, first, second = given.values_at("W", "F", "S")
+        first ||= second ? whole - second : whole / 2
+        open ? [first] * 3 : [first, second || (whole - first), *given["T"]]
+      end
 
       # Numbers that this situation can tell: a difference of nothing is no "how many more".
       def tells?(parts) = sizes.include?(parts.size) && (!compare? || parts[1].positive?)

@@ -12,7 +12,7 @@ module Rungs
     #   check.choose(Random.new(1)).problem   # => a problem
     #   check = check.hear(problem, 2)        # counted on
     class CheckIn
-      autoload :Both, File.join(LIBRARY, "rungs/progress/check_in/both.rb")
+      Rungs.shelve self
 
       Standing = Struct.new(:band, :rung)
       Answer = Struct.new(:problem, :rung, keyword_init: true)
@@ -23,7 +23,6 @@ module Rungs
       MOST = 10
       CLEAR = 0.88
       BANDS = %w[to5 to10 bridge].freeze
-      SITUATIONS = { "add" => "add_to.result", "subtract" => "take_from.result" }.freeze
       LEVELS = (1..5)
 
       attr_reader :operation, :band, :answers, :chances
@@ -35,7 +34,9 @@ module Rungs
       def self.start(operation:, band: nil)
         return Both.start(band: band) if operation == "both"
 
-        raise Error::Unknown, "there is no operation “#{operation}”; there are #{SITUATIONS.keys.join(', ')}" unless SITUATIONS.key?(operation)
+        unless Problem::Pool::RESULT.key?(operation)
+          raise Error::Unknown, "there is no operation “#{operation}”; there are #{Problem::Pool::RESULT.keys.join(', ')}"
+        end
 
         Problem::Band::ALL.fetch(band) if band
         standings = band ? seen_in(operation, band).map { |rung| Standing.new(band, rung) } : open_standings(operation)
@@ -43,15 +44,21 @@ module Rungs
       end
 
       # Knowing a whole band is standing at the foot of the next, but for the last.
-      def self.open_standings(operation) = BANDS.flat_map { |band| (seen_in(operation, band) - (band == BANDS.last ? [] : [5])).map { |rung| Standing.new(band, rung) } }
+      def self.open_standings(operation)
+        BANDS.flat_map do |band|
+          rungs = seen_in(operation, band)
+          rungs -= [5] unless band == BANDS.last
+          rungs.map { |rung| Standing.new(band, rung) }
+        end
+      end
 
       # The rungs that some problem of a band lets show.
       def self.seen_in(operation, band) = pool(operation, band).flat_map(&:affords).uniq.sort
 
-      POOLS = Hash.new { |all, (situation, band)| all[[situation, band]] = Problem::Pool.new(situation: situation, band: band).problems }
+      POOLS = Hash.new { |all, (operation, band)| all[[operation, band]] = Problem::Pool.of(operation, band).problems }
       private_constant :POOLS
 
-      def self.pool(operation, band) = POOLS[[SITUATIONS.fetch(operation), band]]
+      def self.pool(operation, band) = POOLS[[operation, band]]
       private_class_method :open_standings, :seen_in
 
       def initialize(operation:, band:, answers:, chances:)
@@ -68,7 +75,8 @@ module Rungs
       def hear(problem, rung)
         likely = rung ? chances.to_h { |standing, chance| [standing, chance * likelihood(standing, problem, rung)] } : chances
         total = likely.values.sum
-        CheckIn.new(operation: operation, band: band, answers: answers + [Answer.new(problem: problem, rung: rung)], chances: likely.transform_values { |each| each / total })
+        CheckIn.new(operation: operation, band: band, answers: answers + [Answer.new(problem: problem, rung: rung)],
+                    chances: likely.transform_values { |each| each / total })
       end
 
       # @return [Standing] the likeliest; of equals the lower
@@ -91,13 +99,14 @@ module Rungs
       # @return [Hash{String => Standing}] by operation
       def found = { operation => standing }
 
-      # @return [String] what was found and the evidence for it
       # @param clear [Boolean] whether to say so
+      # @return [String] what was found and the evidence for it
       def summary(clear: clear?)
         there = answers.select { |answer| answer.rung && answer.problem.band == standing.band }
         shown = there.select { |answer| answer.rung == standing.rung }.map { |answer| answer.problem.solved.to_s }
-        found = "#{Strategy::Rung.at(standing.rung).doing}, #{Problem::Band::ALL.fetch(standing.band).title} (#{format('%.2f', confidence)})"
-        "#{clear ? 'Works mostly by' : 'Not yet clear; likeliest is'} #{found}: seen in #{shown.size} of #{there.size} answers there#{", #{shown.join('; ')}" if shown.any?}."
+        found = "#{Strategy::Rung.at(standing.rung).doing}, #{Problem::Band::ALL.fetch(standing.band).title}"
+        "#{clear ? 'Works mostly by' : 'Not clear yet; likeliest is'} #{found}: " \
+          "seen in #{shown.size} of #{there.size} answers there#{", #{shown.join('; ')}" if shown.any?}."
       end
 
       private
@@ -117,7 +126,9 @@ module Rungs
       # By what a problem affords: from each rung mostly used, how likely each rung is seen.
       SHARES = Hash.new do |all, affords|
         all[affords] = LEVELS.map do |from|
-          LEVELS.map { |rung| Rule::DEFAULT.weight(rung - from) / (affords | [5, rung]).sum { |each| Rule::DEFAULT.weight(each - from) } }
+          LEVELS.map do |rung|
+            Rule::DEFAULT.weight(rung - from) / (affords | [5, rung]).sum { |each| Rule::DEFAULT.weight(each - from) }
+          end
         end
       end
       private_constant :SHARES
@@ -139,7 +150,8 @@ module Rungs
         place = BANDS.index(in_band)
         return false if band || place.zero?
 
-        chances.sum { |standing, chance| BANDS.index(standing.band) < place && standing.rung <= 2 ? chance : 0 } > 0.5
+        below = chances.select { |standing, _| BANDS.index(standing.band) < place && standing.rung <= 2 }
+        below.values.sum > 0.5
       end
 
       # Expected information in bits: what hearing the answer would take away from not knowing.
@@ -160,10 +172,14 @@ module Rungs
         first, second = chances.max_by(2) { |_, chance| chance }.map(&:first)
         return "A first look, #{Problem::Band::ALL.fetch(problem.band).title}." if answers.none?(&:rung)
 
-        "#{where(first)} or #{where(second)}? #{problem} lets #{problem.affords.include?(first.rung) || problem.affords.include?(second.rung) ? 'that show' : 'the rungs below show'}."
+        shows = [first, second].any? { |standing| problem.affords.include?(standing.rung) }
+        "#{where(first)} or #{where(second)}? #{problem} lets #{shows ? 'that show' : 'the rungs below show'}."
       end
 
-      def where(standing) = "#{Strategy::Rung.at(standing.rung).doing}#{", #{Problem::Band::ALL.fetch(standing.band).title}" unless band}".sub(/\A./, &:upcase)
+      def where(standing)
+        place = ", #{Problem::Band::ALL.fetch(standing.band).title}" unless band
+        Rungs.capital("#{Strategy::Rung.at(standing.rung).doing}#{place}")
+      end
     end
   end
 end

@@ -2,10 +2,14 @@
 
 module Rungs
   module Progress
-    # Where one child mostly works now, in one operation and band, with how sure that is and why (field guide 10).
+    # Where one child works now, in one operation and band, and how sure that is (field guide 10). What is said of it on a
+    # screen is in Words.
     class Estimate
-      # How many of the last records a reason is told from.
+      Rungs.shelve self
+
+      # How many of the last records a reason is told from, and how many of the last show how steady it is.
       LAST = 12
+      STEADY = 10
 
       attr_reader :records, :on, :filter, :rule
 
@@ -39,7 +43,33 @@ module Rungs
 
       def enough? = filter.heard >= rule.least_records && confidence >= rule.least_confidence
 
-      def secure? = @secure.nil? ? @secure = secure_there? : @secure
+      # Whether it may be said that the child mostly works on the working rung: at least half of the last answers, or two more
+      # than any other.
+      def mostly?
+        return false unless working
+
+        times = recent.fetch(working, 0)
+        times * 2 >= recent.values.sum || times - recent.except(working).values.max >= rule.lead
+      end
+
+      # @return [Hash{Integer => Integer}] how often each rung was heard among the last answers that "mostly" is said from
+      def recent = @recent ||= weighed.last(rule.recent_answers).map(&:rung).tally
+
+      # @return [Boolean] secure there, by the rule
+      def secure? = @secure.nil? ? @secure = !working.nil? && confidence >= rule.secure_confidence && lacking.empty? : @secure
+
+      # What is still wanting to be secure. records, facts, days: how many more. right: whether more must be right.
+      # @return [Hash{Symbol => Integer}] only what is wanting
+      def lacking
+        @lacking ||= {
+          records: rule.secure_records - alone_there.size, facts: rule.secure_facts - alone_there.map(&:fact).uniq.size,
+          days: rule.secure_on_days - alone_there.map(&:day).uniq.size,
+          right: (rule.secure_right * alone_there.size).ceil - alone_there.count(&:right)
+        }.select { |_, more| more.positive? }
+      end
+
+      # @return [Array<Record>] alone, of late, on the working rung or above
+      def alone_there = @alone_there ||= within(rule.secure_days).select { |record| record.alone? && record.rung >= working }
 
       # @return [Integer, nil] the highest rung above the working one that was shown alone and right of late
       def emerging
@@ -48,20 +78,17 @@ module Rungs
         @emerging = working && higher_shown.map(&:rung).max
       end
 
-      # @return [Array<Float>] the share of each rung in the last four weeks; all 0 where none was heard
+      # @return [Array<Integer>] how often each rung, 1 to 5, was heard in the last four weeks
       def repertoire
-        recent = within(rule.recent_days).map(&:rung)
-        Filter::LEVELS.map { |level| recent.empty? ? 0.0 : recent.count(level).fdiv(recent.size) }
+        times = within(rule.recent_days).map(&:rung).tally
+        Filter::LEVELS.map { |level| times.fetch(level, 0) }
       end
 
       # @return [Float, nil] the share of the commonest rung in the last ten
-      def steadiness = alike[1].zero? ? nil : alike[0].fdiv(alike[1])
+      def steadiness = commonest && commonest[1].fdiv([weighed.size, STEADY].min)
 
-      # @return [Array(Integer, Integer)] how often the commonest rung of the last ten was heard, of how many there are
-      def alike
-        last = weighed.last(10).map(&:rung)
-        [last.tally.values.max.to_i, last.size]
-      end
+      # @return [Array(Integer, Integer), nil] the commonest rung of the last ten, and how often; of equals the lower
+      def commonest = @commonest ||= weighed.last(STEADY).map(&:rung).tally.max_by { |rung, times| [times, -rung] }
 
       # The likeliest rung may be one that was not heard of late: part–whole and known facts on numbers to 5, where nothing goes
       # through ten, make the one between them likeliest. Words then name what was heard.
@@ -74,34 +101,25 @@ module Rungs
         @between = working.nil? || heard.empty? || heard.include?(working) ? nil : [lower.max, higher.min].compact
       end
 
-      # @return [Integer, nil] the rung that a sentence may say the child works on
-      def told = between ? between.first : working
+      # @return [Array<Integer>] the rungs that a sentence may name, lowest first: the one mostly worked on; the two it lies
+      #   between; else the two heard most
+      def told
+        return [] unless working
+        return [working] if mostly?
 
-      # @return [String] the working rung in words: "make ten", "between part–whole and known fact"
-      def title = told && (between&.at(1) ? "between #{between.map { |rung| name(rung) }.join(' and ')}" : name(told))
+        between || recent.max_by(2) { |rung, times| [times, -rung] }.map(&:first).sort
+      end
 
       def weighed = @weighed ||= records.select(&:weighed?)
 
       # @return [Integer, nil] days since the last weighed record
       def silent_days = filter.day && (on - filter.day).to_i
 
-      # @return [String] why we think so, in a sentence or two a teacher can check
-      def reason
-        return "No rung heard here yet." if weighed.empty?
-        return "Not enough heard: #{count(filter.heard)}, the last #{ago}." unless working
-
-        "#{sureness} (#{format('%.2f', confidence)}): #{recently}, the last #{ago}.#{security}"
-      end
+      def words = @words ||= Words.new(self)
+      def title = words.title
+      def reason = words.reason
 
       private
-
-      def secure_there?
-        return false unless working && confidence >= rule.secure_confidence
-
-        there = alone_there
-        there.size >= rule.secure_records && there.map(&:fact).uniq.size >= rule.secure_facts &&
-          there.map(&:day).uniq.size >= rule.secure_on_days && there.count(&:right) >= rule.secure_right * there.size
-      end
 
       def higher_shown = within(rule.recent_days).select { |record| record.alone? && record.right && record.rung > working }
 
@@ -109,46 +127,6 @@ module Rungs
         from = on - days
         weighed.select { |record| record.day >= from }
       end
-
-      def alone_there = @alone_there ||= within(rule.secure_days).select { |record| record.alone? && record.rung >= working }
-
-      def recently
-        last = weighed.last(LAST)
-        inviting = last.count { |record| record.affords.include?(working) }
-        heard = (between || [working]).map { |rung| "#{name(rung)} in #{last.count { |record| record.rung == rung }}" }
-        "#{heard.join(' and ')} of the last #{last.size} answers since #{last.first.day.strftime('%-d %B')}" \
-          "#{" (#{inviting.zero? ? 'none' : inviting} of these problems invite #{between ? name(working) : 'it'})" if inviting < last.size}"
-      end
-
-      def name(rung) = Strategy::Rung.at(rung).title.downcase
-
-      def security
-        return " Secure: #{alone_there.size} alone in the last six weeks, #{alone_there.count(&:right)} of them right." if secure?
-        return "" if confidence < rule.secure_confidence
-
-        " Not yet secure: #{lacking}."
-      end
-
-      def lacking
-        there = alone_there
-        records, facts, days = rule.secure_records - there.size, rule.secure_facts - there.map(&:fact).uniq.size, rule.secure_on_days - there.map(&:day).uniq.size
-        needs = []
-        needs << "#{records} more alone" if records.positive?
-        needs << "#{facts} more #{facts == 1 ? 'fact' : 'facts'}" if facts.positive?
-        needs << "another day" if days.positive?
-        needs << "more of them right" if needs.empty?
-        needs.join(", ")
-      end
-
-      def sureness
-        return "Sure" if confidence >= 0.9
-        return "Fairly sure" if confidence >= 0.7
-
-        "Not very sure"
-      end
-
-      def ago = { 0 => "today", 1 => "yesterday" }.fetch(silent_days) { "#{silent_days} days ago" }
-      def count(number) = number == 1 ? "1 answer" : "#{number} answers"
     end
   end
 end

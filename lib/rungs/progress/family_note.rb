@@ -7,43 +7,72 @@ module Rungs
     module FamilyNote
       PARTS = %i[now example coming home caution].freeze
 
-      # By the rung mostly worked on: what is done now, what comes next, what to do at home, and what to mind.
-      WORDS = {
-        1 => ["puts out things for each number and counts them all, one by one", "keeping the first number in the head and counting on from there",
-              "Put 6 spoons under a cloth and say “six”. Lay 2 more beside it. How many in all, without looking under the cloth? Change the numbers.",
-              "Spoons and lids are good. Keep small things such as beans away from little brothers and sisters."],
-        2 => ["keeps one number in the head and counts on or back from there", "using a sum already known to help with a new one: doubles, or five and some more",
-              "Hold up 5 fingers of one hand and some of the other. How many, and how do you see it? Then do doubles with pairs of socks.",
-              "Nothing sharp or small is needed; a pair of hands will do."],
-        3 => ["breaks numbers into parts and uses a sum already known to find a new one", "going through ten on purpose: 8 + 5 as 8 and 2 is ten, and 3 more",
-              "Take an egg box with ten places (tape two shut). Fill 8 with lids or crumpled paper; 5 more are to go in. How many fill the box, and how many are left over?",
-              "Use a clean box, and lids or paper rather than anything small enough to swallow."],
-        4 => ["goes through ten on purpose", "knowing many of these sums at once, and saying why they are so",
-              "On the way home, say a number to ten; the answer is how many more to ten. Then a number to twenty. Take turns, with no hurry.",
-              "Near a road, looking comes before counting."],
-        5 => ["knows these sums at once and can say why they are so", "the same with larger numbers",
-              "Ask for a story about a sum: “9 and 6: what could it be about?” Then draw it together.", "Pencils and paper are all it takes."]
+      # By a rung: what is done now, what comes next, what to do at home, and what to mind.
+      Page = Struct.new(:now, :coming, :home, :caution, keyword_init: true)
+      PAGES = {
+        1 => Page.new(
+          now: "puts out things for each number and counts them all, one by one",
+          coming: "keeping the first number in the head and counting on from there",
+          home: "Put 6 spoons under a cloth and say “six”. Lay 2 more beside it. How many in all, without looking under the cloth? " \
+                "Change the numbers.",
+          caution: "Spoons and lids are good. Keep small things such as beans away from little brothers and sisters."
+        ),
+        2 => Page.new(
+          now: "keeps one number in the head and counts on or back from there",
+          coming: "using a sum already known to help with a new one: doubles, or five and some more",
+          home: "Hold up 5 fingers of one hand and some of the other. How many, and how do you see it? Then do doubles with pairs of socks.",
+          caution: "Nothing sharp or small is needed; a pair of hands will do."
+        ),
+        3 => Page.new(
+          now: "breaks numbers into parts and uses a sum already known to find a new one",
+          coming: "going through ten on purpose: 8 + 5 as 8 and 2 is ten, and 3 more",
+          home: "Take an egg box with ten places (tape two shut). Fill 8 with lids or crumpled paper; 5 more are to go in. " \
+                "How many fill the box, and how many are left over?",
+          caution: "Use a clean box, and lids or paper rather than anything small enough to swallow."
+        ),
+        4 => Page.new(
+          now: "goes through ten on purpose",
+          coming: "knowing many of these sums at once, and saying why they are so",
+          home: "On the way home, say a number to ten; the answer is how many more to ten. Then a number to twenty. " \
+                "Take turns, with no hurry.",
+          caution: "Near a road, looking comes before counting."
+        ),
+        5 => Page.new(
+          now: "knows these sums at once and can say why they are so",
+          coming: "the same with larger numbers",
+          home: "Ask for a story about a sum: “9 and 6: what could it be about?” Then draw it together.",
+          caution: "Pencils and paper are all it takes."
+        )
       }.freeze
-      UNHEARD = ["is beginning to tell how a problem was solved", "telling more about how an answer was found",
-                 "Count things together that need counting anyway: plates for the table, steps on the stairs. Ask “How did you know?”",
-                 "On stairs, hold the rail and go one step at a time."].freeze
-      NUMBERS = { "to5" => "numbers to 5", "to10" => "numbers to 10", "tens" => "whole tens", "teens" => "ten and some more", "bridge" => "numbers that go through ten",
-                  "to20" => "numbers to 20", "to100" => "numbers to 100" }.freeze
+      UNHEARD = Page.new(
+        now: "is beginning to tell how a problem was solved",
+        coming: "telling more about how an answer was found",
+        home: "Count things together that need counting anyway: plates for the table, steps on the stairs. Ask “How did you know?”",
+        caution: "On stairs, hold the rail and go one step at a time."
+      )
+      NUMBERS = { "to5" => "numbers to 5", "to10" => "numbers to 10", "tens" => "whole tens", "teens" => "ten and some more",
+                  "bridge" => "numbers that go through ten", "to20" => "numbers to 20", "to100" => "numbers to 100" }.freeze
+      DOING = { "add" => "adding", "subtract" => "taking away" }.freeze
 
       module_function
 
       # @param name [String]
-      # @param working [Integer, nil] 1..5
+      # @param rungs [Array<Integer>] those that may be named, as Estimate#told: none, one, or two where it is not clear which
       # @param operation ["add", "subtract"]
       # @param band [String]
       # @param solved [String, nil] "9 + 5 = 14"
       # @param said [String, nil] how it was worked, as a child would say it
       # @return [Hash{Symbol => String}] by PARTS
-      def draft(name:, working:, operation:, band:, solved: nil, said: nil)
-        now, coming, home, caution = working ? WORDS.fetch(working) : UNHEARD
-        { now: "When #{operation == 'add' ? 'adding' : 'taking away'} with #{NUMBERS.fetch(band)}, #{name} #{now}.",
-          example: example(name, solved, said),
-          coming: "Next comes #{coming}.", home: home, caution: caution }
+      def draft(name:, rungs:, operation:, band:, solved: nil, said: nil)
+        page = rungs.empty? ? UNHEARD : PAGES.fetch(rungs.first)
+        { now: "When #{DOING.fetch(operation)} with #{NUMBERS.fetch(band)}, #{name} #{now(rungs, page)}.",
+          example: example(name, solved, said), coming: "Next comes #{page.coming}.", home: page.home, caution: page.caution }
+      end
+
+      def now(rungs, page)
+        return page.now if rungs.size < 2
+
+        rungs.map { |rung| "sometimes #{PAGES.fetch(rung).now}" }.join(", and ")
       end
 
       def example(name, solved, said)
@@ -51,7 +80,7 @@ module Rungs
 
         said ? "#{name} solved #{solved}, working like this: “#{said}”" : "#{name} solved #{solved}."
       end
-      private_class_method :example
+      private_class_method :now, :example
     end
   end
 end

@@ -8,19 +8,26 @@ module Rungs
       # child: anything the caller knows the child by. last: Date last heard, or nil. records: how many so far.
       # estimate: where the work is now, or nil. slip: what was said wrong twice, in words, or nil.
       Child = Struct.new(:child, :name, :last, :records, :estimate, :slip, keyword_init: true)
-      # reason: the end of a sentence that begins with the name.
-      Turn = Struct.new(:child, :name, :reason, keyword_init: true)
+
+      # reason: the rest of a sentence that begins with the name, without its stop.
+      Turn = Struct.new(:child, :name, :reason, keyword_init: true) do
+        # @return [String] the reason with its stop
+        def because = reason.end_with?("?") ? reason : "#{reason}."
+      end
       # One day of a plan. turns: Array<Turn>.
       Day = Struct.new(:date, :turns, keyword_init: true)
 
       # What makes an answer useful, most useful first: whether it is so of a child, how urgent among those alike, and the reason.
-      Need = Struct.new(:applies, :urgency, :reason)
+      Need = Struct.new(:applies, :urgency, :reason, keyword_init: true)
       NEEDS = [
-        Need.new(->(each) { each.estimate && !each.estimate.enough? }, :records.to_proc, ->(_) { "has not been heard enough with these numbers" }),
-        Need.new(->(each) { each.estimate && each.estimate.confidence < each.estimate.rule.secure_confidence }, ->(each) { each.estimate.confidence },
-                 ->(each) { "is one we are not sure about yet (#{format('%.2f', each.estimate.confidence)})" }),
-        Need.new(->(each) { each.estimate&.emerging }, :records.to_proc, ->(each) { "has shown #{Strategy::Rung.at(each.estimate.emerging).doing}: is it there again?" }),
-        Need.new(:slip.to_proc, :records.to_proc, ->(each) { "has slipped twice: #{each.slip}" })
+        Need.new(applies: ->(each) { each.estimate && !each.estimate.enough? }, urgency: :records.to_proc,
+                 reason: ->(_) { "has not been heard enough with these numbers" }),
+        Need.new(applies: ->(each) { each.estimate && each.estimate.confidence < each.estimate.rule.secure_confidence },
+                 urgency: ->(each) { each.estimate.confidence },
+                 reason: ->(_) { "is not clear yet: one more answer helps" }),
+        Need.new(applies: ->(each) { each.estimate&.emerging }, urgency: :records.to_proc,
+                 reason: ->(each) { "has shown #{Strategy::Rung.at(each.estimate.emerging).doing}: is it there again?" }),
+        Need.new(applies: :slip.to_proc, urgency: :records.to_proc, reason: ->(each) { "has slipped twice: #{each.slip}" })
       ].freeze
 
       module_function
@@ -32,10 +39,11 @@ module Rungs
       def turns(children, on:, places:)
         in_turn = children.sort_by { |each| [each.last ? each.last.jd : 0, each.records, each.name] }
         waiting = in_turn.first((places + 1) / 2)
-        useful = in_turn.drop(waiting.size).filter_map { |each| need(each)&.then { |need| [each, need] } }
-        useful = useful.sort_by { |each, need| [NEEDS.index(need), need.urgency.call(each), in_turn.index(each)] }.first(places - waiting.size)
+        useful = most_useful(in_turn, waiting, places - waiting.size)
         rest = (in_turn - waiting - useful.map(&:first)).first(places - waiting.size - useful.size)
-        waiting.map { |each| turn(each, unheard(each, on)) } + useful.map { |each, need| turn(each, need.reason.call(each)) } + rest.map { |each| turn(each, unheard(each, on)) }
+        waiting.map { |each| turn(each, unheard(each, on)) } +
+          useful.map { |each, need| turn(each, need.reason.call(each)) } +
+          rest.map { |each| turn(each, unheard(each, on)) }
       end
 
       # The coming days, as if each day's list were heard on it. A child who is away keeps the turn.
@@ -52,6 +60,12 @@ module Rungs
         end
       end
 
+      # @return [Array<Array(Child, Need)>] of those not waiting longest, the most useful to hear
+      def most_useful(in_turn, waiting, places)
+        useful = (in_turn - waiting).filter_map { |each| need(each)&.then { |need| [each, need] } }
+        useful.sort_by { |each, need| [NEEDS.index(need), need.urgency.call(each), in_turn.index(each)] }.first(places)
+      end
+
       # What would then be known is not: a child heard in a plan is not planned again for the same need.
       def heard_on(date, child) = Child.new(**child.to_h, last: date, records: child.records + 1, estimate: nil, slip: nil)
       def need(child) = NEEDS.find { |each| each.applies.call(child) }
@@ -60,16 +74,13 @@ module Rungs
       def unheard(child, on)
         return "has not been heard yet" unless child.last
 
-        days = school_days(child.last, on)
+        days = SchoolDays.between(child.last, on)
         return "was heard today" if days.zero?
 
         "has not been heard for #{days == 1 ? '1 school day' : "#{days} school days"}"
       end
 
-      # @return [Integer] Mondays to Fridays after one day, up to and with another
-      def school_days(from, to) = ((from + 1)..to).count { |day| (1..5).cover?(day.wday) }
-
-      private_class_method :heard_on, :need, :turn, :unheard
+      private_class_method :most_useful, :heard_on, :need, :turn, :unheard
     end
   end
 end

@@ -6,10 +6,12 @@ module Rungs
     #
     #   Diagnosis.new(problem, 13, rung: "count_on").slips.first.id  # => "start_counted"
     class Diagnosis
-      Match = Struct.new(:slip, :share, :place, :problem, :answer) do
-        def why = slip.why(problem, answer)
+      # slip: the Slip. share: its prior among those that match. place: which of its answers it was. problem, answer: as given.
+      Match = Struct.new(:slip, :share, :place, :problem, :answer, keyword_init: true) do
         def id = slip.id
-        def ask = slip.asks
+        def title = slip.title
+        def why = slip.why(problem, answer)
+        def ask = slip.ask(problem)
         def to_h = { slip: id, share: share.round(4), why: why, ask: ask }
       end
 
@@ -30,15 +32,34 @@ module Rungs
       # @return [Array<Match>] shares add up to 1; none for a right answer
       def slips
         @slips ||= begin
-          matching = answer == problem.answer ? [] : Slip.for(problem, @among).select { |slip| slip.fits?(@rung) && slip.place_of(answer, problem) }
-          total = matching.sum(&:prior).to_f
-          matching.sort_by.with_index { |slip, index| [-slip.prior, index] }
-                  .map { |slip| Match.new(slip, slip.prior / total, slip.place_of(answer, problem), problem, answer) }
+          total = fitting.sum { |slip, _| slip.prior }.to_f
+          matches = fitting.map do |slip, place|
+            Match.new(slip: slip, share: slip.prior / total, place: place, problem: problem, answer: answer)
+          end
+          matches.sort_by.with_index { |match, index| [-match.slip.prior, index] }
         end
       end
 
       # @return [Probe, nil] a problem that tells them apart, where two or more fit and one does
       def probe = slips.size >= 2 ? Probe.best(self) : nil
+
+      # @return [Problem, nil] what to ask next: the probe; where nothing tells them apart, or one is left, a second look at
+      #   the likeliest
+      def next_problem
+        return if slips.empty?
+
+        probe&.problem || Probe.second_look(problem, slips.first)
+      end
+
+      private
+
+      # Each slip that gives this answer here, with the place of the answer among its own.
+      def fitting
+        return [] if answer == problem.answer
+
+        candidates = Slip.for(problem, @among).select { |slip| slip.fits?(@rung) }
+        @fitting ||= candidates.filter_map { |slip| (place = slip.place_of(answer, problem)) && [slip, place] }
+      end
     end
   end
 end

@@ -2,32 +2,39 @@
 
 module Rungs
   class Slip
-    # The five tables of field guide 6: which one a problem looks into, and their entries.
+    # The tables of field guide 6: which of them a problem looks into, and their entries. A slip is known by its table and its
+    # id together.
     module Tables
-      NAMES = %w[whole part missing two_sided teens].freeze
+      Rungs.shelve self
 
-      NAMES.each { |name| autoload name.upcase, File.join(LIBRARY, "rungs/slip/tables/#{name}.rb") }
+      NAMES = %w[whole part missing two_sided teens].freeze
+      COUNTING = %w[count_all count_on].freeze
+
+      # Both parts below ten and the whole beyond it.
+      BRIDGING = ->(problem) { problem.band == "bridge" && problem.shape == :two }
 
       module_function
 
-      KINDS = { none: [].freeze, teens: %w[teens].freeze, two_sided: %w[two_sided].freeze, whole: %w[whole].freeze, missing: %w[missing].freeze, part: %w[part].freeze,
-                missing_teens: %w[missing teens].freeze, part_teens: %w[part teens].freeze }.freeze
-
-      # @return [Array<String>]
+      # @param problem [Problem]
+      # @return [Array<String>] of NAMES
       def of(problem)
-        return KINDS[problem.band == "teens" ? :teens : :none] if problem.many_answers?
-        return KINDS[:two_sided] if problem.two_sided?
-        return KINDS[:whole] if problem.add?
-        return KINDS[problem.missing_part? ? :missing_teens : :part_teens] if problem.band == "teens"
-
-        KINDS[problem.missing_part? ? :missing : :part]
+        [kind(problem), ("teens" if problem.band == "teens" && !problem.add?)].compact
       end
 
-      def entries = NAMES.flat_map { |name| const_get(name.upcase).map { |entry| { table: name, **entry } } }
+      def kind(problem)
+        return if problem.many_answers?
+        return "two_sided" if problem.two_sided?
+        return "whole" if problem.add?
 
-      COUNTING = %w[count_all count_on].freeze
-      # Slips of counting on need something to count on.
-      COUNTED = ->(problem) { problem.parts.size == 3 || problem.affords_counting_on? }
+        problem.missing_part? ? "missing" : "part"
+      end
+      private_class_method :kind
+
+      # @return [Array<Hash>] as Slip.new takes them
+      def entries
+        { "whole" => Whole, "part" => Part, "missing" => Missing, "two_sided" => TwoSided, "teens" => Teens }
+          .flat_map { |name, table| table::ENTRIES.map { |entry| { table: name, **entry } } }
+      end
     end
   end
 end

@@ -3,53 +3,62 @@
 module Rungs
   module Strategy
     # One way of working a problem: the "how" under a rung (field guide 4). What a move is, is all in its entry
-    # under moves/: when it applies, and how it goes.
+    # under moves/: when it applies, what it costs, how it goes, and how pictures act it out.
     class Move
       attr_reader :id, :rung, :rung_id, :title, :draws, :usual
 
       # @param rung [String] the id of its rung
       # @param for_a [Symbol] :whole (add), :part (sub) or :either
+      # @param shapes [Array<Symbol>] the problems it is for, by Problem#shape
       # @param applies [Proc] Problem → whether it fits these numbers
-      # @param goes [Proc] Problem → the attributes of its Path
-      # @param counts, recalls, splits [Integer, Proc] what it costs; a Proc is asked with the Problem
+      # @param goes [Proc] Problem → landings, equations, says and, where it is not the last landing, the answer
+      # @param acts [Proc] Problem → how pictures act it out, as Acting.new takes it
+      # @param counts, splits, turns [Integer, Proc] what it costs; a Proc is asked with the Problem
+      # @param recalls [Array<String>, Proc] the kinds of what is recalled, in order, of Path::RECALL
       # @param usual [Boolean] whether it comes to mind first, where several moves of a rung are possible
+      # @param pulls [Boolean] whether it counts among what a problem invites
       # @param draws [Symbol] the picture that shows it best, of Picture's catalogue
-      def initialize(id:, rung:, title:, for_a:, applies:, goes:, draws: :line, usual: true, counts: 0, recalls: 0, splits: 0)
+      def initialize(id:, rung:, title:, for_a:, applies:, goes:, acts: Acting::PLAIN, shapes: %i[two], draws: :line,
+                     usual: true, pulls: true, counts: 0, recalls: [], splits: 0, turns: 0)
         @id = id
         @rung_id = rung
         @rung = Rung::ALL.fetch(rung).level
         @title = title
         @for_a = for_a
+        @shapes = shapes
         @applies = applies
         @goes = goes
-        @draws = draws
+        @acts = acts
         @usual = usual
-        @costs = { counts: counts, recalls: recalls, splits: splits }.freeze
+        @pulls = pulls
+        @draws = draws
+        @costs = { counts: counts, recalled: recalls, splits: splits, turns: turns }.freeze
         freeze
       end
 
       def adds? = @for_a != :part
       def subtracts? = @for_a != :whole
+      def pulls? = @pulls
 
       # @param problem [Problem]
       def applies?(problem)
-        (problem.add? ? adds? : subtracts?) && (problem.parts.size == 2 || THREE.include?(id)) && @applies.call(problem)
+        (problem.add? ? adds? : subtracts?) && @shapes.include?(problem.shape) && @applies.call(problem)
       end
 
       # @return [Path, nil] how it goes for this problem; nil where it does not apply
-      def path(problem) = applies?(problem) ? Path.new(move: self, **costs(problem), **@goes.call(problem)) : nil
+      def path(problem)
+        return unless applies?(problem)
 
-      # @return [Hash] counts, recalls and splits for this problem
+        Path.new(move: self, acting: Acting.new(**@acts.call(problem)), **costs(problem), **@goes.call(problem))
+      end
+
+      # @return [Hash] counts, recalled, splits and turns for this problem
       def costs(problem) = @costs.transform_values { |cost| cost.is_a?(Proc) ? cost.call(problem) : cost }
 
-      # What it costs in work: counts × 1 + recalls × 1.5 + splits × 1.
+      # @return [Numeric] what it costs in work
       def work(problem) = Path.work(**costs(problem))
 
-      # What can be done with three parts as it is with two.
-      THREE = %w[all_objects on_first recall].freeze
-
-      ALL = Catalogue.new("move", [*Moves::COUNT_ALL, *Moves::COUNT_ON, *Moves::PART_WHOLE, *Moves::MAKE_TEN, *Moves::KNOWN_FACT]
-        .map { |entry| new(**entry) })
+      ALL = Catalogue.new("move", Moves.entries.map { |entry| new(**entry) })
     end
   end
 end

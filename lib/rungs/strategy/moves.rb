@@ -2,12 +2,18 @@
 
 module Rungs
   module Strategy
-    # The entries of the moves, rung by rung. Letters as in field guide 4: to find a whole, a + b in the order of
-    # the problem, p ≤ q the same in order of size; to find a part, w − p = q with q sought.
+    # The entries of the moves, rung by rung, in the order of field guide 4. Letters as there: to find a whole, a + b in the
+    # order of the problem, lo ≤ hi the same in order of size; to find a part, w − p = q with q sought. An entry says all about
+    # its move, so that a new one is one entry: see Move for its keys.
     module Moves
-      Rungs.shelve self, :Say
-      %i[COUNT_ALL COUNT_ON PART_WHOLE MAKE_TEN KNOWN_FACT].each do |shelf|
-        autoload shelf, File.join(LIBRARY, "rungs/strategy/moves/#{shelf.downcase}.rb")
+      Rungs.shelve self
+
+      # @return [Array<Hash>] as Move.new takes them
+      def self.entries
+        { "count_all" => [CountAll], "count_on" => [CountOn, Skip], "part_whole" => [Doubles, FivesAndTens, Related],
+          "make_ten" => [ThroughTen, Ten], "known_fact" => [KnownFact] }.flat_map do |rung, shelves|
+          shelves.flat_map { |shelf| shelf::ENTRIES.map { |entry| { rung: rung, **entry } } }
+        end
       end
     end
   end

@@ -8,40 +8,91 @@ module Rungs
     #   path.landings  # => [9, 10, 14], the numbers on the line it stands on, in order
     class Path
       COUNT = 1
-      RECALL = 1.5
       SPLIT = 1
+      # Thinking of the matching addition.
+      TURN = 1.5
+      # What a recall costs, by what is recalled: ten and some, what makes ten, a double, five and some, any other fact.
+      RECALL = { "ten_and" => 0.5, "partner" => 1, "double" => 1, "five" => 1, "fact" => 1.5 }.freeze
 
-      attr_reader :move, :counts, :recalls, :splits, :landings, :equations, :says, :answer
+      attr_reader :move, :counts, :recalled, :splits, :turns, :landings, :equations, :says, :answer, :acting
 
-      # @param answer [Integer] what the move arrives at; by default the last landing
-      def initialize(move:, landings:, equations:, says:, counts: 0, recalls: 0, splits: 0, answer: landings.last)
+      # @param landings [Array<Integer>]
+      # @param equations [Array<String>] each true by itself, with one equals sign
+      # @param says [String] a sentence or two, as a child would say it
+      # @param recalled [Array<String>] kinds of RECALL, in order
+      # @param acting [Acting] how pictures act it out
+      # @param answer [Integer, nil] what the steps come to, where that is not the last landing
+      def initialize(move:, landings:, equations:, says:, acting:, counts: 0, recalled: [], splits: 0, turns: 0,
+                     answer: nil)
         @move = move
         @counts = counts
-        @recalls = recalls
+        @recalled = recalled.freeze
         @splits = splits
+        @turns = turns
         @landings = landings.freeze
         @equations = equations.freeze
         @says = says
-        @answer = answer
+        @acting = acting
+        @answer = answer || landings.last
+        @by_steps = !answer.nil?
         freeze
       end
 
-      def self.work(counts:, recalls:, splits:) = (counts * COUNT) + (recalls * RECALL) + (splits * SPLIT)
+      # @return [Numeric] a count and a split 1 each, a turn 1.5, a recall by its kind
+      def self.work(counts: 0, recalled: [], splits: 0, turns: 0)
+        (counts * COUNT) + (splits * SPLIT) + (turns * TURN) + recalled.sum { |kind| RECALL.fetch(kind) }
+      end
 
-      def self.all(problem) = Move::ALL.filter_map { |move| move.path(problem) }
+      # @param problem [Problem]
+      # @return [Array<Path>] rung by rung
+      def self.all(problem)
+        own = Move::ALL.filter_map { |move| move.path(problem) }
+        problem.two_sided? ? (BothSides.paths(problem) + own).sort_by.with_index { |path, index| [path.rung, index] } : own
+      end
 
       # @return [Path, nil] the least work at one rung (1..5); nil where the problem does not afford it
-      def self.cheapest(problem, level) = problem.paths.select { |path| path.rung == level }.min_by(&:work)
+      def self.cheapest(problem, level) = of_rung(problem, level).min_by(&:work)
 
       # @return [Path, nil] how that rung would most likely sound here
-      def self.usual(problem, level) = problem.paths.select { |path| path.rung == level }.min_by { |path| [path.move.usual ? 0 : 1, path.work] }
+      def self.usual(problem, level) = of_rung(problem, level).min_by { |path| [path.move.usual ? 0 : 1, path.work] }
+
+      # @param move [String, nil] an id
+      # @return [Path, nil] how that move goes for the problem
+      def self.by(problem, move) = problem.paths.find { |path| path.move.id == move }
+
+      # @param move [String, nil] the move that was noted, if one was
+      # @return [Path, nil] its path; else the usual one of that rung
+      def self.heard(problem, level, move) = by(problem, move) || usual(problem, level)
+
+      def self.of_rung(problem, level) = problem.paths.select { |path| path.rung == level }
+      private_class_method :of_rung
+
+      # Whether the answer is how many steps there were, not where the last one landed.
+      def by_steps? = @by_steps
 
       def rung = move.rung
-      def work = Path.work(counts: counts, recalls: recalls, splits: splits)
+      def recalls = recalled.size
+      def scenes = acting.scenes
+      def work = Path.work(**costs)
+      def costs = { counts: counts, recalled: recalled, splits: splits, turns: turns }
+
+      # Whether each count is a step of one: what fingers can keep track of.
+      def by_ones? = landings.each_cons(2).map { |one, after| (after - one).abs } == [1] * counts && counts.positive?
+
+      # A later part of the same work, done after this one.
+      # @param later [Path]
+      # @param move [Move] whose path the two are together
+      # @return [Path]
+      def then(later, move:)
+        costs_of_both = costs.merge(later.costs) { |_, one, other| one + other }
+        Path.new(move: move, landings: (landings + later.landings).chunk_while { |one, after| one == after }.map(&:first),
+                 equations: equations + later.equations, says: "#{says} #{later.says}", acting: acting,
+                 answer: (later.answer if later.by_steps?), **costs_of_both)
+      end
 
       def to_h
-        { rung: move.rung_id, move: move.id, counts: counts, recalls: recalls, splits: splits, work: work,
-          landings: landings, equations: equations, says: says }
+        { rung: move.rung_id, move: move.id, counts: counts, recalls: recalls, recalled: recalled, splits: splits, turns: turns,
+          work: work, landings: landings, equations: equations, says: says }
       end
     end
   end

@@ -37,8 +37,30 @@ RSpec.describe Rungs::Slip do
   end
 
   it "says it in whole sentences" do
-    said = described_class::ALL.flat_map { |slip| [slip.asks, slip.why(problem("14 - 5 = ?"), 10)] }
+    told = [problem("14 - 5 = ?"), Rungs::Problem.told("compare.bigger.more", [9, 5]), Rungs::Problem.told("together.total", [9, 5])]
+    said = described_class::ALL.flat_map { |slip| [*told.map { |each| slip.ask(each) }, slip.why(told[0], 10)] }
     expect(said).to all(match(/\A.+[.?]\z/))
+  end
+
+  it "asks what fits the story: nothing comes or goes in a comparison, or where two kinds are together" do
+    still = problems_to(12).select { |each| %w[compare together].include?(each.situation.kind) }
+    asked = still.flat_map { |each| described_class.for(each).select { |slip| slip.answers(each).any? }.map { |slip| slip.ask(each) } }
+    expect(asked.uniq.grep(/\b(came|come|gone|new ones|went away|(are|is) left|What happens)\b/)).to be_empty
+  end
+
+  it "keeps the slips of taking away and of adding apart, though their names are the same" do
+    taken, put = described_class.on(problem("12 - 5 = ?"), "start_counted"), described_class.on(problem("7 + 5 = ?"), "start_counted")
+    expect(taken.ask(problem("12 - 5 = ?"))).to include("counting back")
+    expect(put.ask(problem("7 + 5 = ?"))).not_to include("back")
+    expect(described_class.on(problem("7 + 5 = ?"), "said_taken")).to be_nil
+  end
+
+  it "has with a part of nothing only the slips of zero, and those of one off and of the operation" do
+    zero = problems_to(20).select { |each| each.smaller.zero? }
+    possible = zero.flat_map { |each| described_class.for(each).select { |slip| slip.answers(each).any? } }.uniq
+    others = possible.map(&:id).uniq - %w[one_short one_over added_instead]
+    expect(others).to contain_exactly("zero_adds_one", "zero_appended", "zero_wipes", "zero_takes_one", "zero_takes_all", "all_gone_kept")
+    expect(possible.select { |slip| others.include?(slip.id) }.map(&:prior)).to all(eq(8))
   end
 
   it "knows the slips of adding" do
@@ -47,11 +69,16 @@ RSpec.describe Rungs::Slip do
     expect(ids("9 + 5 = ?", 10)).to eq(%w[stopped_at_ten doubled next_number])
     expect(ids("9 + 5 = ?", 95)).to eq(%w[stuck_together])
     expect(ids("9 + 5 = ?", 41)).to eq(%w[teen_turned])
-    expect(ids("7 + 0 = ?", 8)).to eq(%w[one_over zero_adds_one])
-    expect(ids("7 + 0 = ?", 70)).to eq(%w[stuck_together zero_appended])
-    expect(ids("7 + 0 = ?", 0)).to eq(%w[said_addend doubled zero_wipes])
+    expect(ids("7 + 0 = ?", 8)).to eq(%w[zero_adds_one one_over])
+    expect(ids("7 + 0 = ?", 70)).to eq(%w[zero_appended])
+    expect(ids("7 + 0 = ?", 0)).to eq(%w[zero_wipes])
     expect(ids("28 + 5 = ?", 23)).to eq(%w[swapped_operation no_carry])
     expect(ids("23 + 4 = ?", 63)).to eq(%w[ones_to_tens])
+    expect(ids("10 + 7 = ?", 107)).to eq(%w[ten_written_out])
+    expect(ids("38 + 27 = ?", 515)).to eq(%w[side_by_side])
+    expect(ids("30 + 40 = ?", 7)).to eq(%w[tens_dropped])
+    expect(ids("3 + 4 + 5 = ?", 9)).to eq(%w[addend_left_out])
+    expect(ids("? - 5 = 7", 8)).to eq(%w[next_number])
     expect(ids("9 + 5 = ?", 77)).to be_empty
   end
 
@@ -59,8 +86,10 @@ RSpec.describe Rungs::Slip do
     expect(ids("14 - 5 = ?", 11)).to eq(%w[wrong_side_of_ten smaller_from_larger])
     expect(ids("14 - 5 = ?", 10)).to eq(%w[start_counted one_over stopped_at_ten])
     expect(ids("14 - 5 = ?", 19)).to eq(%w[added_instead])
-    expect(ids("6 - 0 = ?", 0)).to eq(%w[said_taken zero_takes_all])
-    expect(ids("6 - 6 = ?", 6)).to eq(%w[all_gone_kept said_taken said_whole])
+    expect(ids("6 - 0 = ?", 0)).to eq(%w[zero_takes_all])
+    expect(ids("6 - 6 = ?", 6)).to eq(%w[all_gone_kept])
+    expect(ids("14 - 9 = ?", 4)).to eq(%w[one_short give_back_forgotten])
+    expect(ids("30 - 10 = ?", 2)).to eq(%w[tens_dropped])
     expect(ids("5 + ? = 14", 19)).to eq(%w[added_shown])
     expect(ids("5 + ? = 14", 14)).to eq(%w[gave_total])
     expect(ids("8 + 4 = ? + 5", 12)).to eq(%w[answer_next])

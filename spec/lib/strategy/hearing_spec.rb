@@ -26,10 +26,19 @@ RSpec.describe Rungs::Strategy::Hearing do
     end
   end
 
-  it "hears every way through ten by its landings" do
-    facts.select { |problem| problem.band == "bridge" }.each do |problem|
-      problem.paths.select { |path| path.rung == 4 }.each do |path|
-        expect(described_class.of(problem, path.landings).map(&:move)).to include(path.move.id)
+  it "hears every move of reasoning by its landings" do
+    missed = (facts + some_to_100(300)).flat_map do |problem|
+      reasoned = problem.paths.select { |path| path.rung.between?(3, 4) && path.landings.size > 1 }
+      reasoned.reject { |path| described_class.of(problem, path.landings).map(&:move).include?(path.move.id) }
+              .map { |path| "#{problem}: #{path.move.id} #{path.landings}" }
+    end
+    expect(missed).to be_empty
+  end
+
+  it "hears a count that ends one off" do
+    pairs_to(20).select { |p, q| q >= 3 && p >= 2 }.each do |p, q|
+      [[*(p + 1)...(p + q)], [*(p + 1)..(p + q + 1)], [*p..(p + q + 1)]].each do |run|
+        expect(hear("#{p} + #{q} = ?", run).map { |each| [each.move, each.slip, each.answer] }).to include(["on_first", "miscount", run.last])
       end
     end
   end
@@ -54,7 +63,34 @@ RSpec.describe Rungs::Strategy::Hearing do
     expect(best("5 + ? = 8", [6, 7, 8])).to eq(["up_to", nil, 3])
     expect(best("30 + 20 = ?", [40, 50])).to eq(["skip", nil, 50])
     expect(best("6 + 7 = ?", [12, 13])).to eq(["near_double", nil, 13])
+    expect(best("6 + 7 = ?", [14, 13])).to eq(["double_less_one", nil, 13])
+    expect(best("38 + 27 = ?", [50, 65])).to eq(["place_value", nil, 65])
+    expect(best("9 + 5 = ?", [10, 11, 12, 13])).to eq(["on_first", "miscount", 13])
     expect(best("9 + 5 = ?", [9, 10, 14])).to eq(["up_through_ten", nil, 14])
+  end
+
+  it "tells a start counted for a missing part by the answer heard" do
+    expect(hear("7 + ? = 12", [*7..12]).map { |each| [each.slip, each.answer] }).to contain_exactly([nil, 5], ["start_counted", 6])
+    expect(hear("7 + ? = 12", [*7..12, 6]).map { |each| [each.move, each.slip, each.answer] }).to eq([["up_to", "start_counted", 6]])
+    expect(hear("7 + ? = 12", [*8..12, 5]).map { |each| [each.move, each.slip, each.answer] }).to eq([["up_to", nil, 5]])
+    expect(best("7 + ? = 12", [*7..11])).to eq(["up_to", "miscount", nil])
+    expect(best("7 + ? = 12", [*7..11, 4])).to eq(["up_to", "miscount", 4])
+  end
+
+  it "leaves the answer open where sets were counted and not the whole" do
+    expect(best("4 + 3 = ?", [*1..4, *1..3])).to eq(["all_objects", nil, nil])
+    expect(best("8 - 3 = ?", [*1..8, *1..3])).to eq(["all_remove", nil, nil])
+  end
+
+  it "hears tens backwards" do
+    expect(best("70 - 30 = ?", [70, 60, 50, 40])).to eq(["skip_back", nil, 40])
+    expect(best("70 - 30 = ?", [60, 50, 40])).to eq(["skip_back", nil, 40])
+  end
+
+  it "takes a quick wrong answer as known or guessed, neither surely, and says what it may come from" do
+    candidates = hear("9 + 5 = ?", [13], seconds: 2)
+    expect(candidates.map { |each| [each.rung, each.slip] }).to eq([%w[known_fact start_counted], ["guess", nil]])
+    expect(candidates.map(&:confidence)).to all(be <= 0.6)
   end
 
   it "takes a lone answer as known only when it came within three seconds" do
@@ -74,30 +110,5 @@ RSpec.describe Rungs::Strategy::Hearing do
     end
     expect(hear("9 + 5 = ?", [77, 3]).map(&:rung)).to eq(%w[unseen])
     expect { hear("9 + 5 = ?", []) }.to raise_error(Rungs::Error::Unreadable)
-  end
-end
-
-RSpec.describe Rungs::Strategy::Pull do
-  def pull(text) = described_class.new(problem(text))
-
-  it "is the rungs by their work, as the paths give it" do
-    problems_to(20).sample(300, random: Random.new(1)).each do |each|
-      wanted = each.paths.reject { |path| path.rung == 5 }.group_by(&:rung).map { |rung, paths| [paths.map(&:work).min, rung] }.sort
-      expect(described_class.new(each).steps.map { |step| [step.work, step.rung] }).to eq(wanted)
-    end
-  end
-
-  it "tells what 2 + 9, 9 + 5 and 6 + 7 invite, and by how much" do
-    expect([pull("2 + 9 = ?").rung, pull("2 + 9 = ?").saves]).to eq([2, 20])
-    expect([pull("9 + 4 = ?").rung, pull("8 + 6 = ?").rung, pull("6 + 7 = ?").rung]).to eq([2, 3, 3])
-    expect([pull("9 + 6 = ?").rung, pull("9 + 6 = ?").saves]).to eq([4, 1.0])
-    expect([pull("9 + 5 = ?").rung, pull("0 + 0 = ?").rung, pull("0 + 0 = ?").saves]).to eq([3, 1, nil])
-  end
-
-  it "answers for the whole square at once" do
-    square = Rungs::Strategy::Square.new(10)
-    expect(square.cells.size).to eq(121)
-    expect(square.at(9, 5)).to have_attributes(p: 9, q: 5, rung: pull("9 + 5 = ?").rung, saves: pull("9 + 5 = ?").saves)
-    expect(Rungs::Strategy::Square.new(10, unknown: :second).at(5, 9).rung).to eq(pull("14 - 5 = ?").rung)
   end
 end

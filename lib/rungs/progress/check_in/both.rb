@@ -13,7 +13,9 @@ module Rungs
 
         attr_reader :answers
 
-        def self.start(band: nil) = new(SITUATIONS.keys.to_h { |operation| [operation, CheckIn.start(operation: operation, band: band)] }, [])
+        def self.start(band: nil)
+          new(Problem::Pool::RESULT.keys.to_h { |operation| [operation, CheckIn.start(operation: operation, band: band)] }, [])
+        end
 
         # @param alone [Hash{String => CheckIn}] what each operation's own answers say
         def initialize(alone, answers)
@@ -38,7 +40,7 @@ module Rungs
         def done? = clear? || answers.size >= MOST
 
         def summary
-          @alone.keys.map { |operation| "#{operation == 'add' ? 'Adding' : 'Taking away'}: #{told(within(operation))}" }.join(" ")
+          @alone.keys.map { |operation| "#{Rungs.capital(FamilyNote::DOING.fetch(operation))}: #{told(within(operation))}" }.join(" ")
         end
 
         private
@@ -46,10 +48,18 @@ module Rungs
         # One operation's check-in in the light of the other's answers too.
         def within(operation)
           own, other = @alone.fetch(operation), @alone.fetch((@alone.keys - [operation]).first)
-          likely = own.chances.to_h do |standing, chance|
-            [standing, chance * other.chances.sum { |there, share| share * BELOW.fetch(operation == "add" ? steps(standing, there) : steps(there, standing), ELSE) }]
+          likely = own.chances.to_h { |standing, chance| [standing, chance * beside(operation, standing, other.chances)] }
+          total = likely.values.sum
+          CheckIn.new(operation: operation, band: own.band, answers: own.answers,
+                      chances: likely.transform_values { |each| each / total })
+        end
+
+        # How likely a standing is by what is known of the other operation.
+        def beside(operation, standing, others)
+          others.sum do |there, share|
+            below = operation == "add" ? steps(standing, there) : steps(there, standing)
+            share * BELOW.fetch(below, ELSE)
           end
-          CheckIn.new(operation: operation, band: own.band, answers: own.answers, chances: likely.transform_values { |each| each / likely.values.sum })
         end
 
         def told(one) = one.summary(clear: one.confidence >= CLEAR).sub(/\A./, &:downcase)

@@ -3,13 +3,17 @@
 module Rungs
   module Strategy
     module Moves
-      KNOWN_FACT = [
-        { id: "recall", title: "knows it", for_a: :either, draws: :parts,
-          applies: ->(_) { true }, recalls: 1,
-          goes: lambda { |problem|
-            { landings: [problem.answer], equations: [problem.solved.to_s], says: "#{Say.open(problem.answer)}. I just know it." }
-          } }
-      ].each { |entry| entry[:rung] = "known_fact" }.freeze
+      # Rung 5: it is known.
+      module KnownFact
+        ENTRIES = [
+          { id: "recall", title: "knows it", for_a: :either, draws: :parts, shapes: %i[two three],
+            applies: ->(_) { true },
+            recalls: %w[fact],
+            goes: lambda { |problem|
+              { landings: [problem.answer], equations: [Say.written(problem)], says: "#{Say.open(problem.answer)}. I just know it." }
+            } }
+        ].freeze
+      end
     end
   end
 end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+require "date"
+
+module Rungs
+  # Mondays to Fridays.
+  module SchoolDays
+    WEEK = (1..5)
+
+    module_function
+
+    # @param day [Date]
+    def school_day?(day) = WEEK.cover?(day.wday)
+
+    # @return [Integer] school days after one day, up to and with another
+    def between(from, to) = ((from + 1)..to).count { |day| school_day?(day) }
+
+    # @return [Array<Date>] the first so many school days from a day on, with it
+    def from(day, count) = (day..).lazy.select { |each| school_day?(each) }.first(count)
+
+    # @return [Date] the first school day after a day
+    def after(day) = from(day + 1, 1).first
+  end
+end
