@@ -18,7 +18,9 @@ alone, among = %w[rungs_bench_one rungs_bench_many].map do |database|
   abort err unless status.success?
   JSON.parse(out.lines.last)
 end
-others = Open3.capture2("bundle", "exec", "ruby", "-e", "require 'sequel'; print Sequel.connect(ARGV[0])[:classrooms].count - 1", cluster.url("rungs_bench_many")).first.to_i
+others = Open3.capture2("bundle", "exec", "ruby", "-e",
+                        "require 'sequel'; print Sequel.connect(ARGV[0])[:classrooms].count - 1", cluster
+                          .url("rungs_bench_many")).first.to_i
 cluster.stop unless running
 
 measure = Measure.new
@@ -26,7 +28,8 @@ CEILINGS.each do |page, ceiling|
   measure.figure("#{page}, median", alone[page]["median"], "ms")
   measure.figure("#{page}, p95", alone[page]["p95"], "ms", ceiling: ceiling)
   measure.figure("#{page} among #{others} other classes, p95", among[page]["p95"], "ms")
-  measure.figure("#{page} among others, median", among[page]["median"] / alone[page]["median"], "times alone", ceiling: 1.2)
+  measure.figure("#{page} among others, median", among[page]["median"] / alone[page]["median"], "times alone",
+                 ceiling: 1.2)
   among[page]["plans"].each { |sql, rows| puts "  #{rows} rows: #{sql.gsub(/\s+/, ' ')[0, 110]}" }
 end
 warn "run bin/bench fill first to measure among 1000 others" if others < 1000

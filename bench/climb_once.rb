@@ -18,9 +18,11 @@ account = Records::Account.first(email: Year::EMAIL)
 
 # A signed-in browser's cookie.
 session = { "account_id" => account.id, "authenticated_by" => ["password"] }
-cookie = Rack::Session::Cookie.new(->(_) {}, key: "rungs.session", secret: Settings.session_secret).send(:encryptors).first.encrypt({ "session_id" => "0" * 64 }.merge(session))
+store = Rack::Session::Cookie.new(->(_) {}, key: "rungs.session", secret: Settings.session_secret)
+cookie = store.send(:encryptors).first.encrypt({ "session_id" => "0" * 64 }.merge(session))
 get = lambda do |path|
-  response = Rack::MockRequest.new(app).get(path, "HTTP_COOKIE" => "rungs.session=#{Rack::Utils.escape(cookie)}", "HTTP_HOST" => "127.0.0.1")
+  response = Rack::MockRequest.new(app).get(path, "HTTP_COOKIE" => "rungs.session=#{Rack::Utils.escape(cookie)}",
+                                                  "HTTP_HOST" => "127.0.0.1")
   abort "#{path} answered #{response.status} #{response.headers['location']}" unless response.status == 200
 end
 
@@ -38,12 +40,18 @@ end)
 statements = lambda do |path|
   SEEN.clear
   get.call(path)
-  SEEN.grep(/\A(SELECT|EXECUTE)/).map { |sql| [sql, rows_of(JSON.parse(DB.fetch("EXPLAIN (ANALYZE, FORMAT JSON) #{sql}").single_value!.to_json)[0]["Plan"])] }
+  SEEN.grep(/\A(SELECT|EXECUTE)/).map do |sql|
+    [sql, rows_of(JSON.parse(DB.fetch("EXPLAIN (ANALYZE, FORMAT JSON) #{sql}").single_value!.to_json)[0]["Plan"])]
+  end
 end
 
-def rows_of(plan) = ((plan["Actual Rows"] + plan["Rows Removed by Filter"].to_i) * plan["Actual Loops"]) + plan["Plans"].to_a.sum { |each| rows_of(each) }
+def rows_of(plan)
+  own = (plan["Actual Rows"] + plan["Rows Removed by Filter"].to_i) * plan["Actual Loops"]
+  own + plan["Plans"].to_a.sum { |each| rows_of(each) }
+end
 
-figures = { "class page" => "/climb/#{room.id}", "child page" => "/climb/#{room.id}/children/#{child.id}" }.to_h do |name, path|
+figures = { "class page" => "/climb/#{room.id}",
+            "child page" => "/climb/#{room.id}/children/#{child.id}" }.to_h do |name, path|
   10.times { get.call(path) }
   times = Array.new(60) do
     start = Process.clock_gettime(Process::CLOCK_MONOTONIC)

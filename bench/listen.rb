@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# Thirty teachers record at once, each a tap a second, over HTTP to a real server: how long until the record is kept and the
-# page is told. Beside it, in the same run, the same requests to Puma and Sequel that only write one row.
+# Thirty teachers record at once, each a tap a second, over HTTP to a real server: how long until the record is kept and
+# the page is told. Beside it, in the same run, the same requests to Puma and Sequel that only write one row.
 require_relative "place"
 require_relative "measure"
 require "net/http"
@@ -24,7 +24,8 @@ class Tapper
   # Enters by the form, as a browser does.
   def enter(email, password)
     form = get("/account/login")
-    post("/account/login", "email" => email, "password" => password, "authenticity_token" => form[/name="csrf-token" content="([^"]+)"/, 1])
+    post("/account/login", "email" => email, "password" => password,
+                           "authenticity_token" => form[/name="csrf-token" content="([^"]+)"/, 1])
   end
 
   def get(path) = remember(@http.get(path, @headers)).body
@@ -59,7 +60,13 @@ end
 
 def percentile(times, share) = times.sort[((times.size - 1) * share).round] * 1000
 
-def all_at_once(tappers, path, forms) = tappers.each_with_index.map { |tapper, index| Thread.new { tapper.taps(path[index], forms[index]) } }.flat_map(&:value)
+def all_at_once(tappers, path, forms)
+  tappers.each_with_index.map do |tapper, index|
+    Thread.new do
+      tapper.taps(path[index], forms[index])
+    end
+  end.flat_map(&:value)
+end
 
 password = "thirty teachers"
 hashed = BCrypt::Password.create(password, cost: 4)
@@ -73,7 +80,12 @@ end
 DB.create_table?(:bare_rows) { primary_key :id; String :body } # rubocop:disable Style/Semicolon
 
 measure = Measure.new
-tappers = people.map { |teacher, _, _| Tapper.new(@port ||= Place.serve("-C", "config/puma.rb", "bench/timed.ru")).tap { |tapper| tapper.enter(teacher.email, password) } }
+tappers = people.map do |teacher, _, _|
+  Tapper.new(@port ||= Place.serve("-C", "config/puma.rb",
+                                   "bench/timed.ru")).tap do |tapper|
+    tapper.enter(teacher.email, password)
+  end
+end
 forms = people.map do |_, room, posed|
   Array.new(SECONDS) { |index| { child_id: room.children[index % CHILDREN].id, problem_id: posed.id, code: Rungs::Strategy::Rung.at((index % 5) + 1).id, client_key: SecureRandom.uuid } }
 end

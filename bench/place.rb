@@ -29,7 +29,10 @@ module Place
   # @return [Integer] the port it serves on
   def serve(*arguments)
     port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    pid = spawn({ "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1" }, "bundle", "exec", "puma", "--quiet", *arguments.map { |each| each.sub("PORT", port.to_s) }, out: File::NULL)
+    pid = spawn({ "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1" }, "bundle", "exec", "puma", "--quiet",
+                *arguments.map do |each|
+                  each.sub("PORT", port.to_s)
+                end, out: File::NULL)
     (@servers ||= []) << pid
     await(port)
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# Does the estimate tell the truth? Made-up children whose rung is known, over a school year; beside the rule two rivals: the
-# commonest rung of the last five records, and the highest ever seen.
+# Does the estimate tell the truth? Made-up children whose rung is known, over a school year; beside the rule two
+# rivals: the commonest rung of the last five records, and the highest ever seen.
 require "date"
 require_relative "../lib/rungs"
 require_relative "measure"
@@ -36,7 +36,8 @@ class MadeUp
   def records(gap)
     (0...DAYS).select { @random.rand < 1.0 / gap }.map do |day|
       affords = yield
-      Rungs::Progress::Record.new(day: START + day, rung: miscoded(seen(@levels[day], affords)), affords: affords, fact: [1, 1], right: true, help: "alone")
+      Rungs::Progress::Record.new(day: START + day, rung: miscoded(seen(@levels[day], affords)), affords: affords,
+                                  fact: [1, 1], right: true, help: "alone")
     end
   end
 
@@ -45,7 +46,9 @@ class MadeUp
   def wait = WAIT - (MEAN * Math.log(1 - @random.rand))
 
   def seen(level, affords)
-    chances = (affords | [5]).to_h { |rung| [rung, SHOWN.fetch(rung - level, 0)] }.select { |_, chance| chance.positive? }
+    chances = (affords | [5]).to_h do |rung|
+      [rung, SHOWN.fetch(rung - level, 0)]
+    end.select { |_, chance| chance.positive? }
     return affords.min_by { |rung| (rung - level).abs } if chances.empty?
 
     left = @random.rand * chances.values.sum
@@ -61,7 +64,13 @@ RULE = lambda do |records|
   records.map { |record| (filter = filter.hear(record)) && [filter.likeliest, filter.probabilities.max] }
 end
 IGNORING = ->(records) { RULE.call(records.map { |record| record.dup.tap { |each| each.affords = ALL } }) }
-COMMONEST = ->(records) { records.each_index.map { |index| [records[[index - 4, 0].max..index].map(&:rung).tally.max_by { |rung, count| [count, -rung] }.first, nil] } }
+COMMONEST = lambda { |records|
+  records.each_index.map do |index|
+    [records[[index - 4, 0].max..index].map(&:rung).tally.max_by do |rung, count|
+      [count, -rung]
+    end.first, nil]
+  end
+}
 HIGHEST = ->(records) { records.each_index.map { |index| [records[0..index].map(&:rung).max, nil] } }
 
 # How often right, and how many records after a real move it is noticed (up, down).
@@ -77,7 +86,8 @@ def judge(way, heard)
     end
     lags(child, records, said) { |direction, lag| noticed[direction] << lag }
   end
-  { right: right.fdiv(cases), up: mean(noticed[1]), down: mean(noticed[-1]), move: mean(noticed.values.flatten), said: cases }
+  { right: right.fdiv(cases), up: mean(noticed[1]), down: mean(noticed[-1]), move: mean(noticed.values.flatten),
+    said: cases }
 end
 
 # For each move, how many records it took until the new rung was said; those before the next move only.
@@ -97,7 +107,9 @@ def mean(numbers) = numbers.empty? ? 0.0 : numbers.sum.fdiv(numbers.size)
 def calibration(heard)
   bins = Hash.new { |all, tenth| all[tenth] = [] }
   heard.each do |child, records|
-    RULE.call(records).zip(records).drop(1).each { |(rung, sure), record| bins[[(sure * 10).floor, 9].min] << [sure, rung == child.levels[(record.day - START).to_i] ? 1 : 0] }
+    RULE.call(records).zip(records).drop(1).each do |(rung, sure), record|
+      bins[[(sure * 10).floor, 9].min] << [sure, rung == child.levels[(record.day - START).to_i] ? 1 : 0]
+    end
   end
   bins.sort.map { |tenth, cases| [tenth, cases.size, mean(cases.map(&:first)), mean(cases.map(&:last))] }
 end
@@ -108,12 +120,16 @@ random = Random.new(Integer(ARGV.fetch(1, 2026)))
   heard = Array.new(CHILDREN) { MadeUp.new(random) }.to_h { |child| [child, child.records(gap) { ALL }] }
   rule, commonest, highest = [RULE, COMMONEST, HIGHEST].map { |way| judge(way, heard) }
   puts "heard every #{gap} days, #{rule[:said]} judgements"
-  measure.figure("  working rung right", rule[:right] * 100, "of 100", floor: ([commonest[:right], highest[:right]].max * 100) + 5)
+  measure.figure("  working rung right", rule[:right] * 100, "of 100",
+                 floor: ([commonest[:right], highest[:right]].max * 100) + 5)
   measure.figure("  commonest of the last five right", commonest[:right] * 100, "of 100")
   measure.figure("  highest ever seen right", highest[:right] * 100, "of 100")
-  measure.figure("  a move noticed after", rule[:move], "records (up #{rule[:up].round(2)}, down #{rule[:down].round(2)})", ceiling: commonest[:move])
-  measure.figure("  by the commonest of five after", commonest[:move], "records (up #{commonest[:up].round(2)}, down #{commonest[:down].round(2)})")
-  measure.figure("  by the highest ever seen after", highest[:move], "records (up #{highest[:up].round(2)}, down #{highest[:down].round(2)})")
+  measure.figure("  a move noticed after", rule[:move],
+                 "records (up #{rule[:up].round(2)}, down #{rule[:down].round(2)})", ceiling: commonest[:move])
+  measure.figure("  by the commonest of five after", commonest[:move],
+                 "records (up #{commonest[:up].round(2)}, down #{commonest[:down].round(2)})")
+  measure.figure("  by the highest ever seen after", highest[:move],
+                 "records (up #{highest[:up].round(2)}, down #{highest[:down].round(2)})")
   calibration(heard).each do |tenth, cases, sure, right|
     off = (right - sure).abs * 100
     measure.figure("  sure 0.#{tenth}: #{cases} cases, right", right * 100, "of 100 (said #{(sure * 100).round})")
@@ -123,7 +139,11 @@ end
 
 # Problems of mixed bands: what a problem does not afford says nothing about that rung.
 pools = %w[to5 to10 bridge].map { |band| Rungs::Problem::Pool.new(situation: "add_to.result", band: band).problems.map(&:affords) }
-heard = Array.new(CHILDREN) { MadeUp.new(random) }.to_h { |child| [child, child.records(2) { pools.sample(random: random).sample(random: random) }] }
+heard = Array.new(CHILDREN) { MadeUp.new(random) }.to_h do |child|
+  [child, child.records(2) do
+            pools.sample(random: random).sample(random: random)
+          end]
+end
 minding, ignoring = [RULE, IGNORING].map { |way| judge(way, heard)[:right] * 100 }
 puts "problems mixed over bands"
 measure.figure("  right, minding what problems afford", minding, "of 100")

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# A class of 30 heard for a year: 22,000 records on 190 school days, written at once, the estimates made from all of them; and
-# copies of it, made inside the database.
+# A class of 30 heard for a year: 22,000 records on 190 school days, written at once, the estimates made from all of
+# them; and copies of it, made inside the database.
 module Year
   CHILDREN, RECORDS, DAYS = 30, 22_000, 190
   EMAIL = "year@harbour.example"
@@ -25,12 +25,15 @@ module Year
   def teach(room, day, random)
     lesson = room.start_lesson(day)
     posed = Array.new(4) do |place|
-      situation, band = %w[add_to.result take_from.result].sample(random: random), %w[to5 to10 teens bridge].sample(random: random)
+      situation, band = %w[add_to.result take_from.result].sample(random: random),
+%w[to5 to10 teens bridge].sample(random: random)
       problem = Rungs::Problem::Pool.new(situation: situation, band: band).problems.sample(random: random)
       lesson.pose(problem, story: "A story of #{problem.whole}.", at: room.midnight(day) + 32_000 + (place * 900))
     end
     children = room.children.map(&:id)
-    rows = Array.new((RECORDS / DAYS.to_f).ceil) { |index| row(room, posed[index % 4], children[(index * 7) % CHILDREN], random, index) }
+    rows = Array.new((RECORDS / DAYS.to_f).ceil) do |index|
+      row(room, posed[index % 4], children[(index * 7) % CHILDREN], random, index)
+    end
     DB[:observations].multi_insert(rows)
   end
 
@@ -38,7 +41,8 @@ module Year
     rung = Rungs::Strategy::Rung.at(posed.affords.to_a.sample(random: random))
     key = [random.rand(2**32), random.rand(2**16), random.rand(2**12), random.rand(2**12), random.rand(2**48)]
     uuid = format("%08x-%04x-4%03x-8%03x-%012x", *key)
-    { classroom_id: room.id, child_id: child_id, problem_id: posed.id, first_key: uuid, client_key: uuid, happened_at: posed.posed_at + (index * 7), code: rung.id, rung: rung.level,
+    { classroom_id: room.id, child_id: child_id, problem_id: posed.id, first_key: uuid, client_key: uuid,
+      happened_at: posed.posed_at + (index * 7), code: rung.id, rung: rung.level,
       right: random.rand > 0.1, help: %w[alone alone alone prompted].sample(random: random) }
   end
 
@@ -54,15 +58,25 @@ module Year
 
   # Far more than any number the class itself has.
   APART = 1_000_000
-  TABLES = { classrooms: %i[id], children: %i[id classroom_id], lessons: %i[id classroom_id], problems: %i[id classroom_id lesson_id], observations: %i[id classroom_id child_id problem_id],
-             estimates: %i[classroom_id child_id], estimate_steps: %i[classroom_id child_id], tallies: %i[classroom_id child_id] }.freeze
+  TABLES = { classrooms: %i[id], children: %i[id classroom_id], lessons: %i[id classroom_id],
+             problems: %i[id classroom_id lesson_id], observations: %i[id classroom_id child_id problem_id],
+             estimates: %i[classroom_id child_id], estimate_steps: %i[classroom_id child_id],
+             tallies: %i[classroom_id child_id] }.freeze
   OTHER_KEYS = { observations: { first_key: "gen_random_uuid()", client_key: "gen_random_uuid()" } }.freeze
 
   def copy_sql(table, shifted, room_id, classes)
     columns = DB.schema(table).map(&:first)
-    values = columns.map { |column| shifted.include?(column) ? "source.#{column} + k * #{APART}" : OTHER_KEYS.dig(table, column) || "source.\"#{column}\"" }
+    values = columns.map do |column|
+      if shifted.include?(column)
+        "source.#{column} + k * #{APART}"
+      else
+        OTHER_KEYS.dig(table,
+                       column) || "source.\"#{column}\""
+      end
+    end
     whose = table == :classrooms ? "id" : "classroom_id"
     names = columns.map { |column| "\"#{column}\"" }
-    "INSERT INTO #{table} (#{names.join(', ')}) SELECT #{values.join(', ')} FROM #{table} source, generate_series(#{classes.begin}, #{classes.end}) k WHERE source.#{whose} = #{room_id}"
+    "INSERT INTO #{table} (#{names.join(', ')}) SELECT #{values.join(', ')} FROM #{table} source, " \
+      "generate_series(#{classes.begin}, #{classes.end}) k WHERE source.#{whose} = #{room_id}"
   end
 end

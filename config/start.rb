@@ -45,7 +45,9 @@ class Start
     @lock = File.open(File.join(ROOT, "var/start.lock"), File::RDWR | File::CREAT)
     return if @lock.flock(File::LOCK_EX | File::LOCK_NB)
 
-    raise Stop, "Rungs is already running from this folder. Open it in the browser, or end it with Ctrl-C where it was started."
+    raise Stop,
+          "Rungs is already running from this folder. Open it in the browser, or end it with Ctrl-C where it was " \
+          "started."
   rescue Errno::EACCES
     raise Stop, "#{ROOT}/var cannot be written. Start as the user who owns it, or from a copy of your own."
   end
@@ -93,7 +95,8 @@ class Start
     require "puma/configuration"
     require "puma/launcher"
     log = File.open(File.join(ROOT, "var/puma.log"), "a").tap { |file| file.sync = true }
-    launcher = Puma::Launcher.new(Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")]), log_writer: Puma::LogWriter.new(log, log))
+    launcher = Puma::Launcher.new(Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")]),
+                                  log_writer: Puma::LogWriter.new(log, log))
     launcher.events.after_booted { greet }
     launcher.run
     Live::BoardEvents.instance.stop

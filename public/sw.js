@@ -1,22 +1,22 @@
-// Keeps the open lesson's Listen page, with its styles, scripts and fonts, so that it opens again without a connection.
-// Pages come from the network whenever there is one; they are forgotten when somebody signs out.
-"use strict";
-
 const PAGES = "rungs-pages";
 const FILES = "rungs-files";
-
 self.addEventListener("install", () => self.skipWaiting());
 self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
-
-// A Listen page says what it needs to open again.
 self.addEventListener("message", (event) => {
   const { page, files } = event.data;
-  event.waitUntil(Promise.all([
-    caches.open(PAGES).then((cache) => fetch(page, { credentials: "same-origin" }).then((answer) => (answer.ok && !answer.redirected ? cache.put(page, answer) : null)).catch(() => null)),
-    caches.open(FILES).then((cache) => Promise.all(files.map((file) => cache.match(file).then((there) => there || cache.add(file).catch(() => null))))),
-  ]));
+  event.waitUntil(
+    Promise.all([
+      caches.open(PAGES).then(
+        (cache) => fetch(page, { credentials: "same-origin" }).then((answer) => answer.ok && !answer.redirected ? cache.put(page, answer) : null).catch(() => null)
+      ),
+      caches.open(FILES).then(
+        (cache) => Promise.all(
+          files.map((file) => cache.match(file).then((there) => there || cache.add(file).catch(() => null)))
+        )
+      )
+    ])
+  );
 });
-
 const fromNetworkFirst = async (request) => {
   try {
     return await fetch(request);
@@ -27,7 +27,6 @@ const fromNetworkFirst = async (request) => {
     throw gone;
   }
 };
-
 const fromFilesFirst = async (request) => {
   const kept = await caches.match(request, { cacheName: FILES });
   if (kept) return kept;
@@ -35,7 +34,6 @@ const fromFilesFirst = async (request) => {
   if (answer.ok) (await caches.open(FILES)).put(request, answer.clone());
   return answer;
 };
-
 self.addEventListener("fetch", (event) => {
   const { request } = event;
   const { origin, pathname } = new URL(request.url);

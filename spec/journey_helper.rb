@@ -6,13 +6,16 @@ require "selenium-webdriver"
 require "axe-rspec"
 require "tmpdir"
 
-ARGUMENTS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update
+ARGUMENTS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run
+               --disable-background-networking --disable-component-update
                --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion].freeze
 PROFILES = [] # rubocop:disable Style/MutableConstant
 
 Capybara.register_driver(:chromium) do |app|
   profile = Dir.mktmpdir("rungs-chromium").tap { |folder| PROFILES << folder }
-  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: [*ARGUMENTS, "--user-data-dir=#{profile}", "--window-size=1280,800"],
+  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium",
+                                                     args: [*ARGUMENTS, "--user-data-dir=#{profile}",
+                                                            "--window-size=1280,800"],
                                                      timeouts: { script: 180_000, page_load: 180_000 })
   options.add_option("goog:loggingPrefs", { browser: "ALL" })
   service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
@@ -47,7 +50,9 @@ module JourneyHelper
   def expect_accessible = expect(page).to(be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa))
 
   # Nothing in the browser complained: no script error, nothing stopped by the policy.
-  def complaints = page.driver.browser.logs.get(:browser).map(&:message).grep_v(/favicon|404|422|htmx:|ERR_INTERNET_DISCONNECTED/)
+  def complaints
+    page.driver.browser.logs.get(:browser).map(&:message).grep_v(/favicon|404|422|htmx:|ERR_INTERNET_DISCONNECTED/)
+  end
 end
 
 RSpec.configure do |config|

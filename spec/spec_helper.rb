@@ -24,7 +24,8 @@ RSpec.configure do |config|
   if defined?(SimpleCov)
     config.after(:suite) do
       low = SimpleCov.result.files.select { |file| file.covered_percent < 80 }.map(&:project_filename)
-      puts "\n\nLines covered: #{SimpleCov.result.covered_percent.round(1)} %#{"; under 80 %: #{low.join(', ')}" if low.any?}"
+      puts "\n\nLines covered: #{SimpleCov.result.covered_percent.round(1)} " \
+           "%#{"; under 80 %: #{low.join(', ')}" if low.any?}"
       File.write(File.join(ENV.fetch("RUNGS_VAR"), "coverage"), SimpleCov.result.covered_percent.to_s)
     end
   end

@@ -14,19 +14,22 @@ module Drawings
 
     # @param level [Integer, nil] 1..5
     def self.draw(level, secure: false, emerging: false, label: nil, css: "ladder")
-      DRAWN.compute_if_absent([level, secure, emerging, label, css]) { new(level, secure, emerging).draw(label, css).freeze }
+      DRAWN.compute_if_absent([level, secure, emerging, label, css]) do
+        new(level, secure, emerging).draw(label, css).freeze
+      end
     end
 
     # @param estimate [Rungs::Progress::Estimate]
     def self.of(estimate, hidden: false)
-      draw(estimate.working, secure: estimate.secure?, emerging: !estimate.emerging.nil?, label: hidden ? nil : name(estimate))
+      draw(estimate.working, secure: estimate.secure?, emerging: !estimate.emerging.nil?,
+                             label: hidden ? nil : name(estimate))
     end
 
     # "count on, secure": the glyph in words.
     def self.name(estimate)
       return "not enough heard" unless estimate.working
 
-      [estimate.title, ("secure" if estimate.secure?), ("more emerging" if estimate.emerging)].compact.join(", ")
+      [estimate.title, ("secure" if estimate.secure?), ("higher rungs showing" if estimate.emerging)].compact.join(", ")
     end
 
     def initialize(level, secure, emerging)
@@ -37,13 +40,15 @@ module Drawings
 
     def draw(label, css)
       rungs = @level ? (1..5).map { |rung| rung(rung) }.join : ""
-      Svg.picture(WIDTH, HEIGHT, Svg.tag(:g, rails + rungs, stroke: "currentColor", fill: "none"), label: label, css: css)
+      Svg.picture(WIDTH, HEIGHT, Svg.tag(:g, rails + rungs, stroke: "currentColor", fill: "none"), label: label,
+                                                                                                   css: css)
     end
 
     private
 
     def rails
-      [LEFT, RIGHT].map { |x| Svg.tag(:line, x1: x, y1: 1, x2: x, y2: HEIGHT - 1, stroke_width: 1.8, opacity: (@level ? nil : 0.35)) }.join
+      rail = { y1: 1, y2: HEIGHT - 1, stroke_width: 1.8, opacity: (@level ? nil : 0.35) }
+      [LEFT, RIGHT].map { |x| Svg.tag(:line, x1: x, x2: x, **rail) }.join
     end
 
     def rung(rung)
@@ -56,6 +61,9 @@ module Drawings
     end
 
     def bar(y) = Svg.tag(:line, x1: 0.5, y1: y, x2: WIDTH - 0.5, y2: y, stroke_width: 4.2)
-    def line(y, width, dash: nil, opacity: nil) = Svg.tag(:line, x1: LEFT, y1: y, x2: RIGHT, y2: y, stroke_width: width, stroke_dasharray: dash, opacity: opacity)
+
+    def line(y, width, dash: nil, opacity: nil)
+      Svg.tag(:line, x1: LEFT, y1: y, x2: RIGHT, y2: y, stroke_width: width, stroke_dasharray: dash, opacity: opacity)
+    end
   end
 end

@@ -12,7 +12,9 @@ module Drawings
     # @return [String] SVG
     # @param loops [Array<Array<Integer>>] groups of marks, by their order, to draw a loop around
     # @param tappable [Boolean] whether each counted mark says its order, for tapping
-    def self.draw(layout, css: "picture", label: layout.alt, loops: [], tappable: false) = new(layout, loops, tappable).draw(css, label)
+    def self.draw(layout, css: "picture", label: layout.alt, loops: [], tappable: false)
+      new(layout, loops, tappable).draw(css, label)
+    end
 
     def initialize(layout, loops, tappable)
       @layout = layout
@@ -28,7 +30,14 @@ module Drawings
       [*traces, *under.map { |_, shape| shape.draw }, *loops, *over.map { |mark, shape| tapped(mark, shape.draw) }].join
     end
 
-    def loops = @loops.each_with_index.map { |orders, index| Shapes.loop_around(@layout.marks.select { |mark| orders.include?(mark.order) }, index) }
+    def loops
+      @loops.each_with_index.map do |orders, index|
+        Shapes.loop_around(@layout.marks.select do |mark|
+          orders.include?(mark.order)
+        end, index)
+      end
+    end
+
     def tapped(mark, drawn) = @tappable && mark.order ? Svg.tag(:g, drawn, data_order: mark.order) : drawn
 
     def draw(css, label)

@@ -3,8 +3,8 @@
 require "concurrent/map"
 
 module Drawings
-  # The addition square as a map: p down, q across, each cell tinted by a rung, or empty. A cell may be a link, and may carry a
-  # mark that says more: a filled dot (known), a ring (reasoned), a small stroke (counted).
+  # The addition square as a map: p down, q across, each cell tinted by a rung, or empty. A cell may be a link, and may
+  # carry a mark that says more: a filled dot (known), a ring (reasoned), a small stroke (counted).
   class Square
     SIZE, EDGE = 40, 34
     MARKS = %w[known reasoned counted].freeze
@@ -46,7 +46,9 @@ module Drawings
 
     def cell(p, q)
       it = @cell.call(p, q)
-      inside = DRAWN.compute_if_absent([p, q, it.tint, it.mark, it.chosen]) { inside(p, q, it) } + Svg.tag(:title, CGI.escapeHTML(it.label.to_s))
+      inside = DRAWN.compute_if_absent([p, q, it.tint, it.mark, it.chosen]) do
+        inside(p, q, it)
+      end + Svg.tag(:title, CGI.escapeHTML(it.label.to_s))
       it.href ? Svg.tag(:a, inside, href: it.href, aria_label: it.label) : Svg.tag(:g, inside)
     end
 
@@ -57,14 +59,17 @@ module Drawings
       edge = it.chosen ? { stroke: "#17233A", stroke_width: 3.5 } : { stroke: "#b8c4d4", stroke_width: 1 }
       box = Svg.tag(:rect, x: x + 1.5, y: y + 1.5, width: SIZE - 3, height: SIZE - 3, rx: 2, fill: fill, **edge)
       ink = it.tint.to_i >= 4 ? "#FDFDFB" : "#17233A"
-      box + Svg.text((p + q).to_s, x: x + (SIZE / 2), y: y + 26, font_size: 15, fill: ink, text_anchor: "middle") + mark(it.mark, x, y, ink)
+      box + Svg.text((p + q).to_s, x: x + (SIZE / 2), y: y + 26, font_size: 15, fill: ink,
+                                   text_anchor: "middle") + mark(it.mark, x, y, ink)
     end
 
     def mark(kind, x, y, ink)
       case kind
       when "known" then Svg.tag(:circle, cx: x + SIZE - 8, cy: y + 9, r: 4.5, fill: ink)
-      when "reasoned" then Svg.tag(:circle, cx: x + SIZE - 8, cy: y + 9, r: 3.8, fill: "none", stroke: ink, stroke_width: 2)
-      when "counted" then Svg.tag(:line, x1: x + SIZE - 12, y1: y + 9, x2: x + SIZE - 4, y2: y + 9, stroke: ink, stroke_width: 2.4)
+      when "reasoned" then Svg.tag(:circle, cx: x + SIZE - 8, cy: y + 9, r: 3.8, fill: "none", stroke: ink,
+                                            stroke_width: 2)
+      when "counted" then Svg.tag(:line, x1: x + SIZE - 12, y1: y + 9, x2: x + SIZE - 4, y2: y + 9, stroke: ink,
+                                         stroke_width: 2.4)
       else ""
       end
     end

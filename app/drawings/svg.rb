@@ -14,15 +14,20 @@ module Drawings
 
     def tag(name, content = nil, **attributes)
       written = "<#{name}"
-      attributes.each { |key, value| written << NAMES[key] << (value.is_a?(Numeric) ? number(value).to_s : CGI.escapeHTML(value.to_s)) << '"' unless value.nil? }
+      attributes.each do |key, value|
+        unless value.nil?
+          written << NAMES[key] << (value.is_a?(Numeric) ? number(value).to_s : CGI.escapeHTML(value.to_s)) << '"'
+        end
+      end
       content ? written << ">" << content << "</#{name}>" : written << "/>"
     end
 
-    # A whole picture with its text alternative; where the words beside it say the same, label nil hides it. One with parts that
-    # can be pressed is a group.
+    # A whole picture with its text alternative; where the words beside it say the same, label nil hides it. One with
+    # parts that can be pressed is a group.
     def picture(width, height, content, label:, css: nil, role: "img")
       spoken = label ? { role: role, aria_label: label } : { aria_hidden: "true" }
-      tag(:svg, content, xmlns: "http://www.w3.org/2000/svg", viewBox: "0 0 #{number(width)} #{number(height)}", class: css, focusable: "false", **spoken)
+      tag(:svg, content, xmlns: "http://www.w3.org/2000/svg", viewBox: "0 0 #{number(width)} #{number(height)}",
+                         class: css, focusable: "false", **spoken)
     end
 
     def text(content, **attributes) = tag(:text, CGI.escapeHTML(content.to_s), **attributes)

@@ -22,22 +22,28 @@ module Drawings
       @to = to
     end
 
-    def draw(label:) = Svg.picture(WIDTH, HEIGHT, bands + rails + doubt + step_line + marks + dates, label: label, css: "timeline", role: "group")
+    def draw(label:)
+      Svg.picture(WIDTH, HEIGHT, bands + rails + doubt + step_line + marks + dates, label: label, css: "timeline",
+                                                                                    role: "group")
+    end
 
     private
 
     def x(day) = LEFT + 112 + ((RIGHT - LEFT - 148) * (day.jd - @from.jd) / @span.to_f)
     def middle(rung) = TOP + ((5 - rung) * BAND) + (BAND / 2)
 
-    def bands
-      (1..5).map do |rung|
-        y = middle(rung) - (BAND / 2) + 3
-        Svg.tag(:rect, x: LEFT, y: y, width: RIGHT - LEFT, height: BAND - 6, fill: TINTS[rung - 1], opacity: 0.32) +
-          Svg.text(Rungs::Strategy::Rung.at(rung).title, x: LEFT + 10, y: y + 15, font_size: 13, fill: INK)
-      end.join
+    def bands = (1..5).map { |rung| band(rung, middle(rung) - (BAND / 2) + 3) }.join
+
+    def band(rung, y)
+      tint = { fill: TINTS[rung - 1], opacity: 0.32 }
+      Svg.tag(:rect, x: LEFT, y: y, width: RIGHT - LEFT, height: BAND - 6, **tint) +
+        Svg.text(Rungs::Strategy::Rung.at(rung).title, x: LEFT + 10, y: y + 15, font_size: 13, fill: INK)
     end
 
-    def rails = [LEFT, RIGHT].map { |at| Svg.tag(:line, x1: at, y1: 2, x2: at, y2: TOP + (5 * BAND) + 8, stroke: INK, stroke_width: 5, stroke_linecap: "round") }.join
+    def rails
+      rail = { y1: 2, y2: TOP + (5 * BAND) + 8, stroke: INK, stroke_width: 5, stroke_linecap: "round" }
+      [LEFT, RIGHT].map { |at| Svg.tag(:line, x1: at, x2: at, **rail) }.join
+    end
 
     def known = @known ||= @steps.select { |step| step.heard >= Rungs::Progress::Rule::DEFAULT.least_records }
 
@@ -45,7 +51,8 @@ module Drawings
       return "" if known.empty?
 
       path = known.drop(1).map { |step| "H#{Svg.number(x(step.day))}V#{middle(step.rung)}" }.join
-      Svg.tag(:path, d: "M#{Svg.number(x(known[0].day))} #{middle(known[0].rung)}#{path}H#{RIGHT - 8}", fill: "none", stroke: ACT, stroke_width: 3, stroke_linejoin: "round")
+      Svg.tag(:path, d: "M#{Svg.number(x(known[0].day))} #{middle(known[0].rung)}#{path}H#{RIGHT - 8}", fill: "none",
+                     stroke: ACT, stroke_width: 3, stroke_linejoin: "round")
     end
 
     # The less sure, the wider the shade around the line; silence widens it.
@@ -56,7 +63,9 @@ module Drawings
         sure = step.confidence * (0.5**((last - step.day).to_i / Rungs::Progress::Rule::DEFAULT.half_life))
         near, far = [step.confidence, sure].map { |share| 4 + ((1 - share) * BAND * 0.9) }
         y = middle(step.rung)
-        corners = [[left, y - near], [right, y - far], [right, y + far], [left, y + near]].map { |at, high| "#{Svg.number(at.to_f)} #{Svg.number(high.to_f)}" }
+        corners = [[left, y - near], [right, y - far], [right, y + far], [left, y + near]].map do |at, high|
+          "#{Svg.number(at.to_f)} #{Svg.number(high.to_f)}"
+        end
         Svg.tag(:path, d: "M#{corners.join('L')}Z")
       end
       Svg.tag(:g, shades.join, fill: ACT, fill_opacity: 0.14)
@@ -65,14 +74,22 @@ module Drawings
     # Marks of one day stand beside each other, and those of one rung a little apart, so that none hides another.
     def marks
       drawn = @heard.group_by { |each| each.record.day }.flat_map do |day, all|
-        all.each_with_index.map { |each, index| mark(each, x(day) + ((index - ((all.size - 1) / 2.0)) * 15), middle(each.record.rung) + [4, -8, 12, -14][index % 4]) }
+        all.each_with_index.map do |each, index|
+          mark(each, x(day) + ((index - ((all.size - 1) / 2.0)) * 15),
+               middle(each.record.rung) + [4, -8, 12, -14][index % 4])
+        end
       end
       Svg.tag(:g, drawn.join, fill: INK, stroke: INK, stroke_width: 2)
     end
 
     def mark(each, at, y)
       circle = Svg.tag(:circle, cx: at, cy: y, r: 6.5, fill: ("#FDFDFB" unless each.record.right))
-      ring = each.record.help == "alone" ? "" : Svg.tag(:circle, cx: at, cy: y, r: 9.5, fill: "none", stroke_width: 1.6, stroke_dasharray: "2.5 2.5")
+      ring = if each.record.help == "alone"
+               ""
+             else
+               Svg.tag(:circle, cx: at, cy: y, r: 9.5, fill: "none",
+                                stroke_width: 1.6, stroke_dasharray: "2.5 2.5")
+             end
       words = "#{each.record.day.strftime('%-d %B')}: #{each.equation}, #{each.summary}"
       inside = circle + ring + Svg.tag(:title, CGI.escapeHTML(words))
       @link ? Svg.tag(:a, inside, href: @link.call(each), aria_label: words) : Svg.tag(:g, inside)
@@ -80,7 +97,8 @@ module Drawings
 
     def dates
       weeks = [@span / 28, 1].max * 7
-      (@from..@to).step(weeks).map { |day| Svg.text(day.strftime("%-d %b"), x: x(day), y: HEIGHT - 12, font_size: 14, fill: "#55617A", text_anchor: "middle") }.join
+      style = { y: HEIGHT - 12, font_size: 14, fill: "#55617A", text_anchor: "middle" }
+      (@from..@to).step(weeks).map { |day| Svg.text(day.strftime("%-d %b"), x: x(day), **style) }.join
     end
   end
 end

@@ -4,8 +4,8 @@ require "csv"
 require "date"
 
 module Exchange
-  # Records from a table of one's own: child, date, equation, rung, move, answer, help, seconds. Rung is a rung's id or number, or
-  # an off-ladder code; what is empty is taken as usual (alone, right).
+  # Records from a table of one's own: child, date, equation, rung, move, answer, help, seconds. Rung is a rung's id or
+  # number, or an off-ladder code; what is empty is taken as usual (alone, right).
   class RecordRows
     COLUMNS = %w[child date equation rung move answer help seconds].freeze
     NEEDED = %w[child date equation rung].freeze
@@ -23,17 +23,22 @@ module Exchange
       text = text.dup.force_encoding(Encoding::UTF_8).delete_prefix("\uFEFF")
       raise Rungs::Error::Unreadable, "the file is not UTF-8 text" unless text.valid_encoding?
 
-      @table = CSV.parse(text, headers: true, skip_blanks: true, header_converters: ->(name) { name.to_s.strip.downcase })
+      plain = ->(name) { name.to_s.strip.downcase }
+      @table = CSV.parse(text, headers: true, skip_blanks: true, header_converters: plain)
     rescue CSV::MalformedCSVError => e
       raise Rungs::Error::Unreadable, "the file cannot be read as CSV: #{e.message}"
     end
 
     def rows
       missing = NEEDED - @table.headers.compact
-      raise Rungs::Error::Unreadable, "a column is missing: #{missing.join(', ')}; the columns are #{COLUMNS.join(',')}" if missing.any?
+      if missing.any?
+        raise Rungs::Error::Unreadable,
+              "a column is missing: #{missing.join(', ')}; the columns are #{COLUMNS.join(',')}"
+      end
       raise Rungs::Error::Unreadable, "there are more than #{MOST} rows" if @table.size > MOST
 
-      @table.each.with_index(2).map { |row, line| row(row, line) }.each_with_index.sort_by { |row, index| [row.record.day, index] }.map(&:first)
+      read = @table.each.with_index(2).map { |row, line| row(row, line) }
+      read.each_with_index.sort_by { |row, index| [row.record.day, index] }.map(&:first)
     end
 
     private
@@ -41,13 +46,28 @@ module Exchange
     def row(cells, line)
       problem = parse(cells["equation"].to_s)
       answer = number(cells["answer"], "answer")
-      record = Rungs::Progress::Record.new(day: Date.iso8601(cells["date"].to_s.strip), rung: rung(cells["rung"].to_s.strip), affords: problem.affords, fact: problem.fact,
-                                           right: answer.nil? || problem.right?(answer), help: help(cells["help"].to_s.strip))
-      known_move(cells["move"].to_s.strip)
+      known_move(text(cells, "move"))
       number(cells["seconds"], "seconds")
-      Row.new(child: name(cells["child"].to_s.strip), operation: problem.operation, band: problem.band, record: record, problem: problem, answer: answer)
-    rescue Rungs::Error, Date::Error => e
-      raise Rungs::Error::Unreadable, "line #{line}: #{e.is_a?(Date::Error) ? "“#{cells['date']}” is not a date; write 2026-11-20" : e.message}"
+      Row.new(child: name(text(cells, "child")), operation: problem.operation, band: problem.band, problem: problem,
+              answer: answer,
+              record: record(cells, problem, answer))
+    rescue Rungs::Error => e
+      raise Rungs::Error::Unreadable, "line #{line}: #{e.message}"
+    end
+
+    def text(cells, column) = cells[column].to_s.strip
+
+    def record(cells, problem, answer)
+      Rungs::Progress::Record.new(
+        day: day(text(cells, "date")), rung: rung(text(cells, "rung")), affords: problem.affords, fact: problem.fact,
+        right: answer.nil? || problem.right?(answer), help: help(text(cells, "help"))
+      )
+    end
+
+    def day(text)
+      Date.iso8601(text)
+    rescue Date::Error
+      raise Rungs::Error::Unreadable, "“#{text}” is not a date; write 2026-11-20"
     end
 
     PROBLEMS = Hash.new { |all, text| all[text] = Rungs::Problem::Equation.parse(text).to_problem }
@@ -67,7 +87,9 @@ module Exchange
       return "alone" if text.empty?
 
       known = Rungs::Progress::Rule::DEFAULT.help.keys
-      known.include?(text) ? text : raise(Rungs::Error::Unreadable, "there is no help “#{text}”; there are #{known.join(', ')}")
+      return text if known.include?(text)
+
+      raise Rungs::Error::Unreadable, "there is no help “#{text}”; there are #{known.join(', ')}"
     end
 
     def known_move(text) = text.empty? || Rungs::Strategy::Move::ALL.fetch(text)
@@ -76,7 +98,9 @@ module Exchange
       text = cell.to_s.strip
       return if text.empty?
 
-      text.match?(/\A\d{1,4}(\.\d+)?\z/) ? text.to_i : raise(Rungs::Error::Unreadable, "“#{text}” is no number for #{what}")
+      raise Rungs::Error::Unreadable, "“#{text}” is no number for #{what}" unless text.match?(/\A\d{1,4}(\.\d+)?\z/)
+
+      text.to_i
     end
   end
 end

@@ -1,14 +1,16 @@
 # frozen_string_literal: true
 
 module Live
-  # Carries changes of a board to the windows that show it: PostgreSQL's NOTIFY, so that it works across server processes,
-  # then server-sent events. One thread listens for the whole process; the sockets are taken from the web server, so that an
-  # open board costs no request thread. A window that comes back asks again and is told the newest version at once.
+  # Carries changes of a board to the windows that show it: PostgreSQL's NOTIFY, so that it works across server
+  # processes, then server-sent events. One thread listens for the whole process; the sockets are taken from the web
+  # server, so that an open board costs no request thread. A window that comes back asks again and is told the newest
+  # version at once.
   class BoardEvents
     # Seconds; each beat says the version again, so that a window that missed one catches up.
     HEARTBEAT = 5
 
-    HEADERS = { "content-type" => "text/event-stream; charset=utf-8", "cache-control" => "no-store", "x-accel-buffering" => "no" }.freeze
+    HEADERS = { "content-type" => "text/event-stream; charset=utf-8", "cache-control" => "no-store",
+                "x-accel-buffering" => "no" }.freeze
 
     class << self
       # @param lesson [Records::Lesson]
@@ -47,7 +49,8 @@ module Live
 
     private
 
-    # Comes back by itself when the database was away, and then tells every window, since something may have been missed.
+    # Comes back by itself when the database was away, and then tells every window, since something may have been
+    # missed.
     def listen
       loop do
         DB.listen(Records::Lesson::CHANNEL, loop: ->(_) { tell_all }, timeout: HEARTBEAT, after_listen: ->(_) { tell_all }) { |_, _, payload| tell(payload.to_i) }

@@ -7,14 +7,26 @@ module Records
     many_to_one :child, class: "Records::Child"
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id]
 
-    # The one that is going on today, or a new one.
-    def self.open(child, operation:, band:) = create(classroom_id: child.classroom_id, child_id: child.id, operation: operation, band: band).tap(&:go_on)
+    # Begins one.
+    def self.open(child, operation:, band:)
+      create(classroom_id: child.classroom_id, child_id: child.id, operation: operation, band: band).tap(&:go_on)
+    end
+
+    # @return [CheckIn, nil] that child's last one, of the last day
+    def self.latest(child)
+      where(child_id: child.id).order(Sequel.desc(:id)).first { started_at > Time.now - 86_400 }
+    end
+
+    # @return [Integer] how many problems were asked so far
+    def asked = problems_dataset.count
 
     # @return [Rungs::Progress::CheckIn] with all answers so far
     def core
-      codes = Observation.standing.where(problem_id: problems_dataset.select(:id), child_id: child_id).as_hash(:problem_id)
-      problems_dataset.all.select { |posed| codes.key?(posed.id) }
-                      .reduce(Rungs::Progress::CheckIn.start(operation: operation, band: band)) { |core, posed| core.hear(posed.problem, codes[posed.id].rung) }
+      codes = Observation.standing.where(problem_id: problems_dataset.select(:id),
+                                         child_id: child_id).as_hash(:problem_id)
+      answered = problems_dataset.all.select { |posed| codes.key?(posed.id) }
+      start = Rungs::Progress::CheckIn.start(operation: operation, band: band)
+      answered.reduce(start) { |core, posed| core.hear(posed.problem, codes[posed.id].rung) }
     end
 
     # @return [PosedProblem, nil] the one to be answered now
@@ -22,14 +34,19 @@ module Records
 
     # Poses the next problem, or ends it when it is clear or long enough.
     def go_on
-      choice = core.choose(Random.new((id * 100) + problems_dataset.count))
+      choice = core.choose(chance(asked))
       return update(ended_at: Time.now) unless choice
 
-      story = Rungs::Problem::Story.write(choice.problem, random: Random.new(id + problems_dataset.count))
-      classroom.start_lesson(classroom.today).pose(choice.problem, story: story.text, template: story.template.id).update(check_in_id: id)
+      story = Rungs::Problem::Story.write(choice.problem, random: Random.new(id + asked))
+      lesson = classroom.start_lesson(classroom.today)
+      lesson.pose(choice.problem, story: story.text, template: story.template.id).update(check_in_id: id)
     end
 
     # Why the current problem was chosen.
-    def why = core.choose(Random.new((id * 100) + problems_dataset.count - 1))&.why
+    def why = core.choose(chance(asked - 1))&.why
+
+    private
+
+    def chance(place) = Random.new((id * 100) + place)
   end
 end

@@ -9,7 +9,9 @@ module Records
     # @param names [Array<String>]
     def self.enrol(classroom, names)
       names.uniq.each do |name|
-        dataset.insert_conflict(target: %i[classroom_id name], update: { left_on: nil }).insert(classroom_id: classroom.id, name: name)
+        dataset.insert_conflict(target: %i[classroom_id name], update: { left_on: nil }).insert(
+          classroom_id: classroom.id, name: name
+        )
       end
     end
   end

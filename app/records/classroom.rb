@@ -10,14 +10,19 @@ module Records
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
     one_to_many :observations, class: "Records::Observation"
 
-    # What every tap asks is planned once for each connection: here the class of an account, its children, and a day’s lesson.
-    OF = where(id: :$id).where(id: DB[:memberships].where(account_id: :$account_id).select(:classroom_id)).prepare(:first, :classroom_of)
+    # What every tap asks is planned once for each connection: here the class of an account, its children, and a day’s
+    # lesson.
+    OF = where(id: :$id).where(id: DB[:memberships].where(account_id: :$account_id).select(:classroom_id))
+                        .prepare(:first, :classroom_of)
     CHILDREN = Child.where(classroom_id: :$id, left_on: nil).order(:name).prepare(:select, :children_of)
     CHILD = Child.where(classroom_id: :$classroom_id, id: :$id, left_on: nil).prepare(:first, :child_of)
     ON_DAY = Lesson.where(classroom_id: :$id, held_on: :$day).prepare(:first, :lesson_on)
     private_constant :CHILDREN, :CHILD, :ON_DAY
 
     def children = associations[:children] ||= CHILDREN.call(id: id)
+
+    # @return [Integer] how many children are on the list now
+    def size = children_dataset.count
 
     def zone = TZInfo::Timezone.get(time_zone)
 
@@ -44,6 +49,26 @@ module Records
     # @return [String] this class's choice, else the usual one
     def setting(id) = Rungs::Planning::Setting::ALL.fetch(id).choice(settings[id])
 
+    # Keeps more settings beside those there are.
+    def keep_settings(more) = update(settings: Sequel.pg_jsonb(settings.to_h.merge(more)))
+
+    # @return [Array<Array(Integer, Integer)>] pairs of children that are not to be in one group
+    def apart = settings["apart"].to_a.map(&:to_a)
+
+    # @param pair [Array(Integer, Integer)] children's ids, the smaller first
+    def keep_apart(pair, together: false)
+      keep_settings("apart" => together ? apart - [pair] : (apart + [pair]).uniq)
+    end
+
+    # @return [Hash{Date => Array<Integer>}] by day, the children who are away
+    def absences(days) = DB[:absences].where(classroom_id: id, day: days).select_hash_groups(:day, :child_id)
+
+    # Notes that a child is away on a day, or is there after all.
+    def note_absence(child, day, away:)
+      absence = { classroom_id: id, child_id: child.id, day: day }
+      away ? DB[:absences].insert_conflict.insert(**absence) : DB[:absences].where(absence).delete
+    end
+
     # Starts that day's lesson, or finds it already started.
     def start_lesson(day)
       Lesson.dataset.insert_conflict(target: %i[classroom_id held_on]).insert(classroom_id: id, held_on: day)
@@ -56,6 +81,24 @@ module Records
       last if last && last.course.left.any? && last.course.parts.any?(&:begun?)
     end
 
+    # @return [Date, nil] the day of the first lesson
+    def first_day = lessons_dataset.unordered.min(:held_on)
+
+    # @return [Date, nil] the last lesson up to a day, or the nearest before or after it, in which somebody was heard
+    def heard_up_to(day) = lessons_heard.where(Sequel[:held_on] <= day).max(:held_on)
+    def heard_before(day) = lessons_heard.where(Sequel[:held_on] < day).max(:held_on)
+    def heard_after(day) = lessons_heard.where(Sequel[:held_on] > day).min(:held_on)
+
+    # @param key [String] the first key of a record
+    # @return [Observation, nil] the version that stands
+    def record(key, **of) = observations_dataset.standing.first(first_key: key, **of)
+
+    # @return [Lesson, nil]
+    def lesson(id) = id.to_s.match?(/\A\d{1,18}\z/) ? lessons_dataset.first(id: id.to_i) : nil
+
+    # @return [LessonPart, nil] a part of any of its lessons
+    def part(id) = id.to_s.match?(/\A\d{1,18}\z/) ? LessonPart.first(classroom_id: self.id, id: id.to_i) : nil
+
     # @return [Child, nil]
     def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? CHILD.call(classroom_id: self.id, id: id.to_i) : nil
 
@@ -65,15 +108,24 @@ module Records
     # The problem posed last, today; the last of any day.
     def current_problem(day = today) = (lesson = lesson_on(day)) && lesson.problems_dataset.for_everybody.last
     def last_problem = problems_dataset.for_everybody.last
+    def last_story = problems_dataset.exclude(situation: nil).last
 
     # @return [Array<String>] the stories heard here since a day
-    def templates_since(day) = problems_dataset.unordered.where(Sequel[:posed_at] >= day).exclude(template: nil).distinct.select_map(:template)
+    def templates_since(day)
+      problems_dataset.unordered.where(Sequel[:posed_at] >= day).exclude(template: nil).distinct.select_map(:template)
+    end
 
     private
 
+    def lessons_heard
+      heard = problems_dataset.unordered.where(id: observations_dataset.standing.select(:problem_id))
+      lessons_dataset.unordered.where(id: heard.select(:lesson_id))
+    end
+
     # Between two changes of the clock.
     def covers?(period, seconds)
-      (period.start_transition.nil? || period.start_transition.timestamp_value <= seconds) && (period.end_transition.nil? || seconds < period.end_transition.timestamp_value)
+      from, to = [period.start_transition, period.end_transition].map { |each| each&.timestamp_value }
+      (from.nil? || from <= seconds) && (to.nil? || seconds < to)
     end
   end
 end

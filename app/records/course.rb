@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 module Records
-  # The course of a lesson: its parts in order, the one going on, and how it goes forward, back, or stops for another day.
+  # The course of a lesson: its parts in order, the one going on, and how it goes forward, back, or stops for another
+  # day.
   class Course
     # @param lesson [Lesson]
     def initialize(lesson)
@@ -38,7 +39,9 @@ module Records
 
     # What another lesson left undone, before anything planned here.
     def take_over(course)
-      course.left.each_with_index { |part, index| plan(part.kind, minutes: part.minutes, details: part.remainder.to_h).update(place: index - course.left.size) }
+      course.left.each_with_index do |part, index|
+        plan(part.kind, minutes: part.minutes, details: part.remainder.to_h).update(place: index - course.left.size)
+      end
       forget
     end
 
@@ -80,7 +83,8 @@ module Records
       forget
     end
 
-    # Where a problem posed now belongs: the story part going on, or a new one after what is going on; nil with no lesson going on.
+    # Where a problem posed now belongs: the story part going on, or a new one after what is going on; nil with no
+    # lesson going on.
     def part_for_problem
       return current if current.nil? || current.kind == "story"
 

@@ -16,17 +16,24 @@ module Records
     # @param from [Date]
     # @return [Array<Bar>] by the Monday each week begins with
     def by_week(operation, from:)
-      week = Sequel.cast(Sequel.function(:date_trunc, "week", Sequel.lit("observations.happened_at AT TIME ZONE ?", @classroom.time_zone)), Date)
-      rows = heard.where(Sequel[:posed][:operation] => operation).where(Sequel[:observations][:happened_at] >= @classroom.midnight(from))
-                  .group(:week, Sequel[:observations][:rung]).select(week.as(:week), Sequel[:observations][:rung], Sequel.function(:count).*.as(:times)).naked.all
+      week = Sequel.cast(
+        Sequel.function(:date_trunc, "week",
+                        Sequel.lit("observations.happened_at AT TIME ZONE ?", @classroom.time_zone)), Date
+      )
+      rows = heard.where(Sequel[:posed][:operation] => operation)
+                  .where(Sequel[:observations][:happened_at] >= @classroom.midnight(from))
+                  .group(:week, Sequel[:observations][:rung]).select(week.as(:week), Sequel[:observations][:rung],
+                                                                     Sequel.function(:count).*.as(:times)).naked.all
       rows.group_by { |row| row[:week] }.sort.map { |monday, those| bar(monday, those) }
     end
 
     # @param problem_ids [Array<Integer>]
     # @return [Array<Bar>] one for each problem
     def by_problem(problem_ids)
-      rows = heard.where(Sequel[:observations][:problem_id] => problem_ids).group(Sequel[:observations][:problem_id], Sequel[:observations][:rung])
-                  .select(Sequel[:observations][:problem_id], Sequel[:observations][:rung], Sequel.function(:count).*.as(:times)).naked.all
+      rows = heard.where(Sequel[:observations][:problem_id] => problem_ids).group(Sequel[:observations][:problem_id],
+                                                                                  Sequel[:observations][:rung])
+                  .select(Sequel[:observations][:problem_id], Sequel[:observations][:rung],
+                          Sequel.function(:count).*.as(:times)).naked.all
       rows.group_by { |row| row[:problem_id] }.map { |id, those| bar(id, those) }
     end
 

@@ -21,29 +21,30 @@ module Records
       # The last problem there solved alone and right, at the rung mostly used where there is one.
       def example
         @example ||= begin
-          there = @evidence.heard_of(@child, *place).select { |each| each.record.weighed? && each.record.right && each.record.alone? }
-          there.reverse.find { |each| each.record.rung == estimate.told } || there.last
+          there = @evidence.heard_of(@child, *place).select { |each| solved_alone?(each.record) }
+          there.reverse.find { |each| estimate.told.include?(each.record.rung) } || there.last
         end
       end
 
       def draft
         operation, band = place
-        problem = example && PosedProblem[example.problem_id].problem
-        Rungs::Progress::FamilyNote.draft(name: @child.name, working: estimate.told, operation: operation, band: band, solved: problem&.solved&.to_s, said: problem && path(problem)&.says)
+        Rungs::Progress::FamilyNote.draft(name: @child.name, rungs: estimate.told, operation: operation, band: band,
+                                          solved: problem&.solved&.to_s, said: path&.says)
       end
+
+      # A picture of the example, worked to its end.
+      # @return [Rungs::Picture::Layout, nil]
+      def picture
+        path && Rungs::Picture::Staging.acted(path, problem, thing: "counter").last
+      end
+
+      private
+
+      def solved_alone?(record) = record.weighed? && record.right && record.alone?
+      def problem = example&.problem
 
       # How the example was worked: the move that was noted, else the usual one of that rung.
-      def path(problem)
-        problem.paths.find { |path| path.move.id == example.move } || Rungs::Strategy::Path.usual(problem, example.record.rung)
-      end
-
-      # A picture of the example, worked to its end; things struck through as they are counted would look taken away.
-      def picture
-        problem = example && PosedProblem[example.problem_id].problem
-        way = problem && path(problem)
-        acted = way && Pages::Board::Pictures.acted(way, problem, "counter")
-        problem&.add? && way.move.rung == 1 ? acted.first : acted&.last
-      end
+      def path = problem && Rungs::Strategy::Path.heard(problem, example.record.rung, example.move)
     end
 
     # @return [Hash{Symbol => String}] by part
@@ -52,9 +53,13 @@ module Records
       kept ? kept.parts.to_h.transform_keys(&:to_sym) : source.draft
     end
 
+    # Lets go what was written, so that it is drafted anew.
+    def self.forget(child) = where(child_id: child.id).delete
+
     def self.keep(child, parts)
       row = { parts: Sequel.pg_jsonb(parts), changed_at: Time.now }
-      dataset.insert_conflict(target: %i[classroom_id child_id], update: row).insert(classroom_id: child.classroom_id, child_id: child.id, **row)
+      dataset.insert_conflict(target: %i[classroom_id child_id], update: row).insert(classroom_id: child.classroom_id,
+                                                                                     child_id: child.id, **row)
     end
   end
 end

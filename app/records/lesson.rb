@@ -26,9 +26,12 @@ module Records
     # @return [PosedProblem]
     def pose(problem, story:, template: nil, at: Time.now, part: nil, number_set: nil)
       PosedProblem.create(
-        classroom_id: classroom_id, part_id: part&.id, number_set: number_set, lesson_id: id, situation: problem.situation&.id, equation: problem.to_s,
-        parts: Sequel.pg_array(problem.parts, :integer), unknown: problem.unknown.to_s, operation: problem.operation,
-        band: problem.band, affords: Sequel.pg_array(problem.affords, :integer), story: story, template: template, posed_at: at
+        classroom_id: classroom_id, part_id: part&.id, number_set: number_set, lesson_id: id, situation: problem
+                                                                                                         .situation&.id,
+        equation: problem.to_s, parts: Sequel.pg_array(problem.parts, :integer), unknown: problem.unknown.to_s,
+        operation: problem.operation, band: problem.band, affords: Sequel.pg_array(problem.affords,
+                                                                                   :integer), story: story,
+        template: template, posed_at: at
       )
     end
 
@@ -52,7 +55,12 @@ module Records
     end
 
     # Puts a problem on the board, covered as at first.
-    def put_on_board(posed) = change_board { |state, _| state["problem"] == posed.id && state["look"].nil? && state["list"].nil? ? state : { "problem" => posed.id } }
+    def put_on_board(posed)
+      change_board do |state, _|
+        there = state["problem"] == posed.id && state["look"].nil? && state["list"].nil?
+        there ? state : { "problem" => posed.id }
+      end
+    end
 
     # @return [Look, nil] the quick look on the board, where one is
     def look_on_board = board["look"] && looks_dataset.first(id: board["look"])
@@ -72,6 +80,25 @@ module Records
         retry
       end
       code
+    end
+
+    # @param groups [Array<Array<Child>>]
+    def keep_groups(groups) = update(groups: Sequel.pg_jsonb(groups.map { |group| group.map(&:id) }))
+
+    # @return [PosedProblem, nil] one of its problems
+    def problem(id) = problems_dataset.first(id: id.to_i)
+
+    # @return [PosedProblem, nil] the problem before (−1) or after (1) one of them
+    def beside(posed, step)
+      all = problems_dataset.all
+      place = all.index { |each| each.id == posed.id } + step
+      place.negative? ? nil : all[place]
+    end
+
+    # @return [PosedProblem, nil] the last that was heard, else the last posed: whose ways can be shared
+    def shareable
+      posed = problems_dataset.reverse
+      posed.first(id: classroom.observations_dataset.standing.select(:problem_id)) || posed.first
     end
 
     # @return [Course] its parts, and how it goes through them
@@ -113,7 +140,8 @@ module Records
       return unless after["look"] && after["show"] == "flash" && after["flash_at"] != before["flash_at"]
 
       shown = Time.at(after["flash_at"])
-      db[:showings].insert(classroom_id: classroom_id, look_id: after["look"], shown_at: shown, covered_at: shown + looks_dataset.first(id: after["look"]).seconds)
+      db[:showings].insert(classroom_id: classroom_id, look_id: after["look"], shown_at: shown,
+                           covered_at: shown + looks_dataset.first(id: after["look"]).seconds)
     end
   end
 end

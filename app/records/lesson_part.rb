@@ -35,7 +35,8 @@ module Records
       return details if kind != "story" || problems.empty?
 
       details.to_h.merge("problems" => problems.select(&:situation).map do |posed|
-        { "situation" => posed.situation, "numbers" => posed.problem.told, "story" => posed.story, "template" => posed.template, "number_set" => posed.number_set }
+        { "situation" => posed.situation, "numbers" => posed.problem.told, "story" => posed.story,
+          "template" => posed.template, "number_set" => posed.number_set }
       end)
     end
   end

@@ -24,15 +24,20 @@ module Records
       lesson = @lesson&.held_on == day ? @lesson : @classroom.lesson_on(day)
       return kept(lesson) if lesson&.listening
 
-      Rungs::Progress::Listening.turns(present(day), on: day, places: places).tap { |turns| keep(lesson, turns) if lesson }
+      Rungs::Progress::Listening.turns(present(day), on: day, places: places).tap do |turns|
+        keep(lesson, turns) if lesson
+      end
     end
 
     # @param days [Array<Date>] to come
     # @param heard_first [Array<Child>] whose list stands for the first of them
     # @return [Array<Rungs::Progress::Listening::Day>]
     def plan(days, heard_first: [])
-      absent = DB[:absences].where(classroom_id: @classroom.id, day: days).select_hash_groups(:day, :child_id)
-      absent = absent.transform_values { |ids| @classroom.children.select { |child| ids.include?(child.id) } }
+      absent = @classroom.absences(days).transform_values do |ids|
+        @classroom.children.select do |child|
+          ids.include?(child.id)
+        end
+      end
       children = candidates(days.first)
       return Rungs::Progress::Listening.plan(children, days: days, places: places, absent: absent) if heard_first.empty?
 
@@ -46,7 +51,7 @@ module Records
     private
 
     def present(day)
-      away = DB[:absences].where(classroom_id: @classroom.id, day: day).select_map(:child_id)
+      away = @classroom.absences([day]).fetch(day, [])
       candidates(day).reject { |each| away.include?(each.child.id) }
     end
 
@@ -54,8 +59,10 @@ module Records
     def candidates(day)
       last, counts, slips = heard_before(day), @evidence.counts, repeated_slips(day)
       @classroom.children.map do |child|
-        Rungs::Progress::Listening::Child.new(child: child, name: child.name, last: last[child.id], records: counts[child.id],
-                                              estimate: @evidence.estimate(child, *@focus, on: day), slip: slips[child.id])
+        Rungs::Progress::Listening::Child.new(
+          child: child, name: child.name, last: last[child.id], records: counts[child.id], slip: slips[child.id],
+          estimate: @evidence.estimate(child, *@focus, on: day)
+        )
       end
     end
 
@@ -64,23 +71,33 @@ module Records
       @evidence.last_heard.to_h do |child_id, last|
         next [child_id, last] if last.nil? || last < day
 
-        before = @classroom.observations_dataset.standing.where(child_id: child_id).where(Sequel[:happened_at] < @classroom.midnight(day))
+        before = @classroom.observations_dataset.standing.where(child_id: child_id)
+                           .where(Sequel[:happened_at] < @classroom.midnight(day))
         [child_id, before.max(:happened_at)&.then { |time| @classroom.today(time) }]
       end
     end
 
     # @return [Hash{Integer => String}] by child, the title of a slip seen twice or more of late
     def repeated_slips(day)
-      rows = @classroom.observations_dataset.standing.exclude(slip: nil).where(Sequel[:happened_at] > @classroom.midnight(day - SLIP_DAYS))
-                       .group_and_count(:child_id, :slip).having(Sequel.function(:count).* > 1).naked.all
-      rows.to_h { |row| [row[:child_id], Rungs::Slip.title(row[:slip])] }
+      rows = @classroom.observations_dataset.standing.exclude(slip: nil).with_posed
+                       .where(Sequel[:happened_at] > @classroom.midnight(day - SLIP_DAYS))
+                       .columns_of(%i[child_id slip], %i[situation parts unknown equation])
+      made = rows.group_by { |row| [row[:child_id], Rungs::Slip.on(PosedProblem.problem_of(row), row[:slip])] }
+      twice = made.select { |(_, slip), all| slip && all.size > 1 }
+      twice.keys.to_h { |child_id, slip| [child_id, slip.title] }
     end
 
-    def keep(lesson, turns) = lesson.update(listening: Sequel.pg_jsonb(turns.map { |turn| { "child" => turn.child.id, "reason" => turn.reason } }))
+    def keep(lesson, turns)
+      kept = turns.map { |turn| { "child" => turn.child.id, "reason" => turn.reason } }
+      lesson.update(listening: Sequel.pg_jsonb(kept))
+    end
 
     def kept(lesson)
       by_id = @classroom.children.to_h { |child| [child.id, child] }
-      lesson.listening.filter_map { |each| (child = by_id[each["child"]]) && Rungs::Progress::Listening::Turn.new(child: child, name: child.name, reason: each["reason"]) }
+      lesson.listening.filter_map do |each|
+        child = by_id[each["child"]] or next
+        Rungs::Progress::Listening::Turn.new(child: child, name: child.name, reason: each["reason"])
+      end
     end
   end
 end

@@ -20,9 +20,11 @@ module Records
     # The same way again only gets a tally.
     # @param way [Rungs::Picture::Way]
     def add_seen(way, initials: "")
-      again = { tally: Sequel[:look_ways][:tally] + 1, initials: Sequel.function(:btrim, Sequel.join([Sequel[:look_ways][:initials], initials], " ")) }
+      again = { tally: Sequel[:look_ways][:tally] + 1,
+                initials: Sequel.function(:btrim, Sequel.join([Sequel[:look_ways][:initials], initials], " ")) }
       LookWay.dataset.insert_conflict(target: %i[look_id text], update: again)
-             .insert(classroom_id: classroom_id, look_id: id, text: way.text, groups: Sequel.pg_jsonb(way.groups), initials: initials)
+             .insert(classroom_id: classroom_id, look_id: id, text: way.text, groups: Sequel.pg_jsonb(way.groups),
+                     initials: initials)
     end
   end
 end

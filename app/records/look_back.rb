@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 module Records
-  # What was heard in a stretch of days, in the order a teacher asks: who, how, what moved, what slipped, who was missed, what next.
+  # What was heard in a stretch of days, in the order a teacher asks: who, how, what moved, what slipped, who was
+  # missed, what next.
   class LookBack
     COLUMNS = %i[child_id problem_id rung code right slip happened_at].freeze
     Moved = Struct.new(:child, :operation, :band, :from, :to, keyword_init: true)
@@ -20,14 +21,22 @@ module Records
     attr_reader :from, :to
 
     def rows
-      @rows ||= @classroom.observations_dataset.standing.where(happened_at: @classroom.midnight(from)...@classroom.midnight(to + 1))
-                          .order(:happened_at).select(*COLUMNS.map { |column| Sequel[:observations][column] }).naked.all
+      @rows ||= begin
+        days = @classroom.midnight(from)...@classroom.midnight(to + 1)
+        columns = COLUMNS.map { |column| Sequel[:observations][column] }
+        @classroom.observations_dataset.standing.where(happened_at: days).order(:happened_at).select(*columns).naked.all
+      end
     end
 
-    def problems = @problems ||= PosedProblem.where(classroom_id: @classroom.id, id: rows.map { |row| row[:problem_id] }.uniq).order(:posed_at, :id).all
+    # @return [Array<PosedProblem>] what was posed then and heard
+    def problems
+      ids = rows.map { |row| row[:problem_id] }.uniq
+      @problems ||= PosedProblem.where(classroom_id: @classroom.id, id: ids).order(:posed_at, :id).all
+    end
+
     def children = @children ||= @classroom.children.to_h { |child| [child.id, child] }
 
-    # @return [Array<Child>] heard at least once
+    # @return [Array<Child>] heard at least once, also with no answer
     def heard = children.values_at(*rows.map { |row| row[:child_id] }.uniq).compact.sort_by(&:name)
     def missed = @classroom.children - heard - away
 
@@ -35,7 +44,8 @@ module Records
     def away
       return [] unless from == to
 
-      @away ||= children.values_at(*DB[:absences].where(classroom_id: @classroom.id, day: to).select_map(:child_id)).compact
+      @away ||= children.values_at(*DB[:absences].where(classroom_id: @classroom.id,
+                                                        day: to).select_map(:child_id)).compact
     end
 
     # @return [Hash{PosedProblem => Distribution::Bar}]
@@ -47,23 +57,38 @@ module Records
     end
 
     # Over all of it: for more than a few problems.
-    def overall = Distribution::Bar.new(title: "all", counts: (1..5).map { |rung| rows.count { |row| row[:rung] == rung } })
+    def overall
+      Distribution::Bar.new(title: "all", counts: (1..5).map { |rung| rows.count { |row| row[:rung] == rung } })
+    end
 
     # @return [Array<Moved>] whose working rung is another at the end than before the beginning
     def moved
       problems.map { |posed| [posed.operation, posed.band] }.uniq.flat_map do |operation, band|
         heard.filter_map do |child|
-          before, after = @evidence.working_on(child, operation, band, from - 1), @evidence.working_on(child, operation, band, to)
-          Moved.new(child: child, operation: operation, band: band, from: before, to: after) if before && after && before != after
+          before, after = [from - 1, to].map { |day| @evidence.working_on(child, operation, band, day) }
+          if before && after && before != after
+            Moved.new(child: child, operation: operation, band: band, from: before,
+                      to: after)
+          end
         end
       end
     end
 
-    # @return [Hash{String => Array<Child>}] by slip, who made it
+    # @return [Array<Slipped>] each slip of its own table, with who made it and the last problem it was made on,
+    #   commonest first
     def slipped
-      by_slip = rows.select { |row| row[:slip] }.group_by { |row| row[:slip] }
-      by_slip.transform_values { |all| children.values_at(*all.map { |row| row[:child_id] }).compact.uniq }.sort_by { |_, who| -who.size }
+      by_id = problems.to_h { |posed| [posed.id, posed.problem] }
+      slipped = rows.select { |row| row[:slip] }
+      made = slipped.group_by { |row| Rungs::Slip.on(by_id[row[:problem_id]], row[:slip]) }.except(nil)
+      told = made.map do |slip, all|
+        who = children.values_at(*all.map { |row| row[:child_id] }).compact.uniq
+        Slipped.new(slip: slip, problem: by_id[all.last[:problem_id]], who: who)
+      end
+      told.sort_by { |each| -each.who.size }
     end
+
+    # slip: a Rungs::Slip. problem: a Rungs::Problem. who: Array<Child>.
+    Slipped = Struct.new(:slip, :problem, :who, keyword_init: true)
 
     # Where the class worked last, and the rung most of it is on there.
     def place = (last = problems.reverse.find(&:for_everybody?) || problems.last) && [last.operation, last.band]
@@ -78,7 +103,8 @@ module Records
       return [] unless place
 
       operation, band = place
-      Rungs::Progress::NextProblems.propose(working: commonest, operation: operation, band: band, last: problems.last(10).map { |posed| posed.parts.to_a.sort })
+      last = problems.map { |posed| posed.parts.to_a.sort }
+      Rungs::Progress::NextProblems.propose(working: commonest, operation: operation, band: band, last: last)
     end
   end
 end

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Records
-  # One version of one observation: who, which problem, rung or off-ladder code. Never changed: a correction or an
-  # undo is a new version that replaces the one before. first_key, the key its client gave it, stays the same through all.
+  # One version of one observation: who, which problem, rung or off-ladder code. Never changed: a correction or an undo
+  # is a new version that replaces the one before. first_key, the key its client gave it, stays the same through all.
   class Observation < Sequel::Model(:observations)
     many_to_one :child, class: "Records::Child"
     many_to_one :posed_problem, class: "Records::PosedProblem", key: :problem_id
@@ -10,8 +10,19 @@ module Records
     dataset_module do
       # The versions that stand: not replaced, not undone.
       def standing
-        later = Observation.from(Sequel[:observations].as(:later)).where(Sequel[:later][:replaces_id] => Sequel[:observations][:id])
+        later = Observation.from(Sequel[:observations].as(:later))
+                           .where(Sequel[:later][:replaces_id] => Sequel[:observations][:id])
         exclude(undone: true).exclude(later.select(1).exists)
+      end
+
+      # With its problem, called posed.
+      def with_posed = join(:problems, { classroom_id: :classroom_id, id: :problem_id }, table_alias: :posed)
+
+      # @return [Array<Hash>] of rows with their problem, these columns of both
+      def columns_of(own, posed)
+        select(*own.map { |column| Sequel[:observations][column] }, *posed.map do |column|
+          Sequel[:posed][column]
+        end).naked.all
       end
 
       # Whatever the order of arrival.
@@ -20,20 +31,34 @@ module Records
     end
 
     # Planned once for each connection: adding one, the last ones of a lesson, and who was heard on a problem.
-    ADDED = %i[replaces_id classroom_id child_id problem_id account_id first_key client_key happened_at code rung move answer right used help undone heard seconds slip].freeze
-    ADD = dataset.insert_conflict(target: %i[classroom_id client_key]).returning.prepare(:insert, :add_observation, ADDED.to_h { |column| [column, :"$#{column}"] })
-    OF_LESSON = standing.where(classroom_id: :$classroom_id, problem_id: PosedProblem.where(lesson_id: :$lesson_id, check_in_id: nil).select(:id))
-                        .latest_first.limit(6).prepare(:select, :log_of_lesson)
-    HEARD = standing.where(classroom_id: :$classroom_id, problem_id: :$problem_id).select(:child_id).distinct.prepare(%i[map child_id], :heard_on_problem)
+    ADDED = %i[replaces_id classroom_id child_id problem_id account_id first_key client_key happened_at code rung
+               move answer right used help undone heard seconds slip].freeze
+    ADD = dataset.insert_conflict(target: %i[classroom_id client_key]).returning
+                 .prepare(:insert, :add_observation, ADDED.to_h { |column| [column, :"$#{column}"] })
+    IN_LESSON = PosedProblem.of_lesson(:$lesson_id).select(:id)
+    private_constant :IN_LESSON
+    OF_LESSON = standing.where(classroom_id: :$classroom_id, problem_id: IN_LESSON).latest_first
+                        .limit(6).prepare(:select, :log_of_lesson)
+    HEARD = standing.where(classroom_id: :$classroom_id, problem_id: :$problem_id)
+                    .select(:child_id).distinct.prepare(%i[map child_id], :heard_on_problem)
 
     def rung_entry = rung && Rungs::Strategy::Rung.at(rung)
     def title = rung_entry ? rung_entry.title : Rungs::Strategy::OffLadder::ALL.fetch(code).title
 
     # "count on, said 13, prompted, fingers": one line for the log.
     def summary
-      move_title = move && Rungs::Strategy::Move::ALL[move]&.title
-      [title.downcase, (move_title unless move == "recall"), ("said #{answer}" unless right || answer.nil?), ("wrong" if !right && answer.nil?),
-       (help unless help == "alone"), *used.to_a, ("said #{heard.to_a.join(' ')}" if heard.to_a.size > 1)].compact.join(", ")
+      [title.downcase, how, answered, (help unless help == "alone"), *used.to_a, said].compact.join(", ")
+    end
+
+    private
+
+    def how = move && move != "recall" ? Rungs::Strategy::Move::ALL[move]&.title : nil
+    def said = heard.to_a.size > 1 ? "said #{heard.to_a.join(' ')}" : nil
+
+    def answered
+      return if right
+
+      answer ? "said #{answer}" : "wrong"
     end
   end
 end

@@ -23,15 +23,20 @@ module Records
     # @return [PosedProblem, nil] nil where that was the last
     def next_of_string
       text = @part.equations[@part.problems_dataset.count] or return
-      @lesson.pose(Rungs::Problem::Equation.parse(text).to_problem, story: "", part: @part).tap { |posed| @lesson.put_on_board(posed) }
+      posed = @lesson.pose(Rungs::Problem::Equation.parse(text).to_problem, story: "", part: @part)
+      @lesson.put_on_board(posed)
+      posed
     end
 
     private
 
     def looks(first)
       wanted = LOOKS.merge(@part.details.to_h)
-      names = wanted["arrangement"] ? [wanted["arrangement"]] : Rungs::Activity::QuickLook::ARRANGEMENTS.keys
-      Look.keep(@lesson, Rungs::Activity::QuickLook.set(to: wanted["to"], count: 6, random: Random.new, arrangements: names), seconds: wanted["seconds"], part: @part) if first
+      names = wanted["arrangement"] ? [wanted["arrangement"]] : Rungs::Activity::QuickLook::ARRANGEMENTS.ids
+      if first
+        set = Rungs::Activity::QuickLook.set(to: wanted["to"], count: 6, random: Random.new, arrangements: names)
+        Look.keep(@lesson, set, seconds: wanted["seconds"], part: @part)
+      end
       look = @part.looks_dataset.first
       @lesson.change_board { { "look" => look.id } } if look
     end
@@ -39,7 +44,9 @@ module Records
     def stories(first)
       if first
         @part.ready.each do |each|
-          @lesson.pose(Rungs::Problem.told(each["situation"], each["numbers"]), story: each["story"], template: each["template"], part: @part, number_set: each["number_set"])
+          problem = Rungs::Problem.told(each["situation"], each["numbers"])
+          @lesson.pose(problem, story: each["story"], template: each["template"], part: @part,
+                                number_set: each["number_set"])
         end
       end
       back = @part.problems_dataset.first(number_set: "middle") || @part.problems_dataset.first
@@ -48,7 +55,8 @@ module Records
 
     def string(first)
       if first && @part.equations.empty?
-        problems = Rungs::Activity::NumberString.for(@part.details["move"] || "up_through_ten", random: Random.new).problems
+        problems = Rungs::Activity::NumberString.for(@part.details["move"] || "up_through_ten",
+                                                     random: Random.new).problems
         @part.update(details: Sequel.pg_jsonb(@part.details.to_h.merge("equations" => problems.map(&:to_s))))
       end
       first ? next_of_string : @lesson.put_on_board(@part.problems_dataset.last)

@@ -3,8 +3,8 @@
 require "concurrent/map"
 
 module Records
-  # A core record as one whole number, so that a row can hold many: the day, the rung, whether it was right, the help, what
-  # the problem affords, and its fact (two or three parts).
+  # A core record as one whole number, so that a row can hold many: the day, the rung, whether it was right, the help,
+  # what the problem affords, and its fact (two or three parts).
   module Packed
     EPOCH = Date.new(2000, 1, 1)
     HELP = Rungs::Progress::Rule::DEFAULT.help.keys.freeze
@@ -24,7 +24,9 @@ module Records
     def pack(record)
       return record.packed if record.is_a?(Sealed)
 
-      fields = { third: record.fact[2] ? record.fact[2] + 1 : 0, second: record.fact[1], first: record.fact[0], affords: record.affords.sum { |rung| 1 << rung },
+      first, second, third = record.fact
+      affords = record.affords.sum { |rung| 1 << rung }
+      fields = { third: third ? third + 1 : 0, second: second, first: first, affords: affords,
                  help: HELP.index(record.help), right: record.right ? 1 : 0, rung: record.rung }
       WIDTHS.reduce((record.day - EPOCH).to_i) { |packed, (name, width)| (packed << width) | fields.fetch(name) }
     end
@@ -36,12 +38,16 @@ module Records
     # @return [Rungs::Progress::Record]
     def unpack(packed)
       RECORDS.clear if RECORDS.size > KEPT
-      RECORDS[packed] ||= Rungs::Progress::Record.new(day: day(packed), rung: packed & 7, right: packed[3] == 1, help: HELP[(packed >> 4) & 3], affords: AFFORDS[(packed >> 6) & 63],
-                                                      fact: FACTS[(packed >> 12) & 4_194_303]).freeze
+      RECORDS[packed] ||= Rungs::Progress::Record.new(
+        day: day(packed), rung: packed & 7, right: packed[3] == 1, help: HELP[(packed >> 4) & 3],
+        affords: AFFORDS[(packed >> 6) & 63], fact: FACTS[(packed >> 12) & 4_194_303]
+      ).freeze
     end
 
     DAYS = Concurrent::Map.new { |all, number| all[number] = EPOCH + number }
-    FACTS = Concurrent::Map.new { |all, bits| all[bits] = [bits & 127, (bits >> 7) & 127, ((bits >> 14) - 1 if bits >= 16_384)].compact.freeze }
+    FACTS = Concurrent::Map.new do |all, bits|
+      all[bits] = [bits & 127, (bits >> 7) & 127, ((bits >> 14) - 1 if bits >= 16_384)].compact.freeze
+    end
     AFFORDS = Concurrent::Map.new { |all, bits| all[bits] = (1..5).select { |rung| bits[rung] == 1 }.freeze }
     RECORDS = Concurrent::Map.new
     KEPT = 50_000

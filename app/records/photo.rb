@@ -21,13 +21,20 @@ module Records
     # @return [String] JPEG, turned upright, the longer side at most LONGEST_SIDE pixels, without metadata
     # @raise [Refused]
     def self.shrink(file)
-      raise Refused, "A photo may have at most #{LARGEST_FILE / 1024 / 1024} MB; make it smaller and send it again" if file.size > LARGEST_FILE
+      if file.size > LARGEST_FILE
+        raise Refused,
+              "A photo may have at most #{LARGEST_FILE / 1024 / 1024} MB; make it smaller and send it again"
+      end
 
       image = Vips::Image.new_from_file(file.path, access: :sequential)
-      raise Refused, "Send a photo as JPEG, PNG, WebP or HEIC" unless LOADERS.include?(image.get("vips-loader").delete_suffix("_source"))
-      raise Refused, "That photo has too many pixels; make it smaller and send it again" if image.width * image.height > MOST_PIXELS
+      known = LOADERS.include?(image.get("vips-loader").delete_suffix("_source"))
+      raise Refused, "Send a photo as JPEG, PNG, WebP or HEIC" unless known
 
-      made = ImageProcessing::Vips.source(file.path).resize_to_limit(LONGEST_SIDE, LONGEST_SIDE).convert("jpg").saver(strip: true, quality: 82, background: 255).call
+      large = image.width * image.height > MOST_PIXELS
+      raise Refused, "That photo has too many pixels; make it smaller and send it again" if large
+
+      made = ImageProcessing::Vips.source(file.path).resize_to_limit(LONGEST_SIDE, LONGEST_SIDE).convert("jpg")
+                                  .saver(strip: true, quality: 82, background: 255).call
       made.binmode.read.tap { made.close! }
     rescue Vips::Error
       raise Refused, "That file could not be read as a photo"
@@ -37,11 +44,30 @@ module Records
     # @param client_key [String] a UUID; the same photo sent twice is kept once
     def self.keep(observation, content, client_key:, taken_at: Time.now)
       dataset.insert_conflict(target: %i[classroom_id client_key])
-             .insert(classroom_id: observation.classroom_id, child_id: observation.child_id, first_key: observation.first_key, client_key: client_key,
+             .insert(classroom_id: observation.classroom_id, child_id: observation.child_id,
+                     first_key: observation.first_key, client_key: client_key,
                      taken_at: taken_at, content: Sequel.blob(content))
     end
 
     # What lists need: all but the picture itself.
     def self.listed = select(:id, :classroom_id, :child_id, :first_key, :taken_at).order(:taken_at, :id)
+
+    # @return [Array<Photo>] of one record
+    def self.of_record(classroom, key) = listed.where(classroom_id: classroom.id, first_key: key).all
+
+    # @return [Array<Photo>] of a child's records that stand
+    def self.of_child(child)
+      taken = listed.where(classroom_id: child.classroom_id, child_id: child.id).all
+      return taken if taken.empty?
+
+      standing = Observation.standing.where(classroom_id: child.classroom_id,
+                                            first_key: taken.map(&:first_key)).select_map(:first_key)
+      taken.select { |photo| standing.include?(photo.first_key) }
+    end
+
+    # @return [Photo, nil]
+    def self.find_in(classroom, id)
+      id.to_s.match?(/\A\d{1,18}\z/) ? first(classroom_id: classroom.id, id: id.to_i) : nil
+    end
   end
 end

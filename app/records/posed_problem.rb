@@ -11,20 +11,40 @@ module Records
     dataset_module do
       # Of a story with several number sets the one it was written with; all others.
       def for_everybody = where(Sequel.function(:coalesce, :number_set, "middle") => "middle")
+
+      # Posed in a lesson to all, not in a check-in to one.
+      def of_lesson(lesson_id) = where(lesson_id: lesson_id, check_in_id: nil)
     end
 
     OF = where(classroom_id: :$classroom_id, id: :$id).prepare(:first, :problem_of)
 
+    # @param row [Hash] with situation, parts, unknown and equation
     # @return [Rungs::Problem]
-    def problem
-      @problem ||= Rungs::Problem.new(situation: situation, parts: parts.to_a, unknown: unknown.to_sym,
-                                      equation: situation ? nil : Rungs::Problem::Equation.parse(equation))
+    def self.problem_of(row)
+      Rungs::Problem.new(situation: row[:situation], parts: row[:parts].to_a, unknown: row[:unknown].to_sym,
+                         equation: row[:situation] ? nil : Rungs::Problem::Equation.parse(row[:equation]))
     end
 
-    # The same story's number sets, easier first; none where it has only this one.
-    def number_sets = number_set ? PosedProblem.where(part_id: part_id).exclude(number_set: nil).all.sort_by { |each| SETS.index(each.number_set) } : []
+    # @return [Rungs::Problem]
+    def problem = @problem ||= PosedProblem.problem_of(values)
+
+    # @return [Array<String>] what each part of a story is of ("red kite"); counters where there is no story
+    def things = (told = Rungs::Problem::Template::ALL[template]) ? told.things : ["counter"]
+
+    # @return [Integer] how many children were heard on it
+    def heard_count = Observation.standing.where(problem_id: id).distinct.count(:child_id)
+
+    # @return [Array<Observation>] rungs heard of it, in order, with their children
+    def rungs_heard = Observation.standing.where(problem_id: id).exclude(rung: nil).in_order.eager(:child).all
 
     SETS = %w[easier middle harder].freeze
+
+    # The same story's number sets, easier first; none where it has only this one.
+    def number_sets
+      return [] unless number_set
+
+      PosedProblem.where(part_id: part_id).exclude(number_set: nil).all.sort_by { |each| SETS.index(each.number_set) }
+    end
 
     def for_everybody? = [nil, "middle"].include?(number_set)
 

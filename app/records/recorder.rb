@@ -10,11 +10,15 @@ module Records
     KEPT = (Observation::ADDED - %i[replaces_id client_key account_id]).freeze
 
     # A record of which nothing more is known.
-    NEW = Observation::ADDED.to_h { |column| [column, nil] }.merge(right: true, used: Sequel.pg_array([], :text), help: "alone", undone: false, heard: Sequel.pg_array([], :integer)).freeze
+    NEW = {
+      **Observation::ADDED.to_h { |column| [column, nil] },
+      right: true, used: Sequel.pg_array([], :text), help: "alone", undone: false, heard: Sequel.pg_array([], :integer)
+    }.freeze
 
     # @param classroom [Classroom]
     # @param account [Account, Integer, nil] who is recording, or the id
-    # @param carry [Boolean] whether each record is carried into the estimates; false where they are made from all at the end
+    # @param carry [Boolean] whether each record is carried into the estimates; false where they are made from all at
+    #   the end
     def initialize(classroom, account, carry: true)
       @classroom = classroom
       @account_id = account.is_a?(Account) ? account.id : account
@@ -41,7 +45,10 @@ module Records
     # @raise [Gone]
     def correct(first_key, client_key:, **changes)
       replace(first_key, client_key) do |current|
-        changes = { rung: Rungs::Strategy::Rung::ALL[changes[:code]]&.level, move: nil }.merge(changes) if changes.key?(:code)
+        if changes.key?(:code)
+          changes = { rung: Rungs::Strategy::Rung::ALL[changes[:code]]&.level,
+                      move: nil }.merge(changes)
+        end
         judged(changes, current.posed_problem)
       end
     end
@@ -54,7 +61,7 @@ module Records
     # @return [Rungs::Progress::Estimate, nil] nil where it was not simply carried on
     def estimate(child, operation, scope, on:)
       running = @carried.is_a?(Hash) && @carried[[child.id, operation, scope]]
-      Evidence.opened(running).estimate(on: on) if running && running.filter.day <= on
+      EstimateRows.opened(running).estimate(on: on) if running && running.filter.day <= on
     end
 
     private
@@ -83,7 +90,8 @@ module Records
 
     # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.
     def add(row, client_key, posed, replaces: nil)
-      row = NEW.merge({ first_key: client_key }, row, replaces_id: replaces&.id, client_key: client_key, account_id: @account_id)
+      row = NEW.merge({ first_key: client_key }, row, replaces_id: replaces&.id, client_key: client_key,
+                                                      account_id: @account_id)
       added = Observation::ADD.call(row.merge(slip: slip(posed, row))).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry

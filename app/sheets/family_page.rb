@@ -22,7 +22,8 @@ module Sheets
       @parts = parts
       @picture = picture
       @foot = foot
-      @pdf = Prawn::Document.new(page_size: PAPERS.fetch(paper), margin: [54, 54, 54, 72], info: { Title: title, Creator: "Rungs" })
+      @pdf = Prawn::Document.new(page_size: PAPERS.fetch(paper), margin: [54, 54, 54, 72],
+                                 info: { Title: title, Creator: "Rungs" })
       fonts
     end
 
@@ -39,9 +40,11 @@ module Sheets
     private
 
     def fonts
-      { "Andika" => ["andika", 400, 700], "Source Sans 3" => ["source-sans-3", 400, 600] }.each do |family, (file, plain, bold)|
+      { "Andika" => ["andika", 400, 700],
+        "Source Sans 3" => ["source-sans-3", 400, 600] }.each do |family, (file, plain, bold)|
         %w[latin latin-ext].each do |part|
-          faces = { normal: File.join(FONTS, "#{file}-#{part}-#{plain}.ttf"), bold: File.join(FONTS, "#{file}-#{part}-#{bold}.ttf") }
+          faces = { normal: File.join(FONTS, "#{file}-#{part}-#{plain}.ttf"),
+                    bold: File.join(FONTS, "#{file}-#{part}-#{bold}.ttf") }
           @pdf.font_families.update(part == "latin" ? { family => faces } : { "#{family} more" => faces })
         end
       end
@@ -71,7 +74,8 @@ module Sheets
 
     def draw
       @pdf.move_down 6
-      @pdf.svg Drawings::Picture.draw(@picture), width: [@pdf.bounds.width, 330].min, position: :left, enable_web_requests: false
+      @pdf.svg Drawings::Picture.draw(@picture), width: [@pdf.bounds.width, 330].min, position: :left,
+                                                 enable_web_requests: false
       @pdf.fill_color INK
     end
 
@@ -89,7 +93,9 @@ module Sheets
     def foot
       @pdf.canvas do
         @pdf.fill_color SOFT
-        @pdf.font("Source Sans 3", size: 10) { @pdf.text_box writable(@foot), at: [72, 40], width: @pdf.bounds.width - 144, height: 16 }
+        @pdf.font("Source Sans 3", size: 10) do
+          @pdf.text_box writable(@foot), at: [72, 40], width: @pdf.bounds.width - 144, height: 16
+        end
       end
     end
   end

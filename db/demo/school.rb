@@ -23,7 +23,10 @@ module Demo
 
     def open(password, day)
       teacher = Records::Account.create(email: EMAIL, name: "Ms Reva")
-      DB[:account_password_hashes].insert(id: teacher.id, password_hash: BCrypt::Password.create(password, cost: ENV["RACK_ENV"] == "test" ? 4 : 12))
+      DB[:account_password_hashes].insert(id: teacher.id,
+                                          password_hash: BCrypt::Password.create(
+                                            password, cost: ENV["RACK_ENV"] == "test" ? 4 : 12
+                                          ))
       classroom = teacher.start_classroom(name: "Room 4", school: "Lantern Quay School", demo: true)
       Simulation.new(classroom, teacher, until_day: day).run
     end

@@ -52,7 +52,12 @@ module Demo
 
     def pose(lesson, day, part, week, present)
       situation, = KINDS.sample(random: @random)
-      band = week < 2 ? %w[to5 to10].sample(random: @random) : %w[to5 to10 to10 teens bridge bridge].sample(random: @random)
+      band = if week < 2
+               %w[to5
+                  to10].sample(random: @random)
+             else
+               %w[to5 to10 to10 teens bridge bridge].sample(random: @random)
+             end
       posed = lesson.problems.map(&:problem)
       problem = Rungs::Problem::Pool.new(situation: situation, band: band).draw(1, random: @random, except: posed).first
       story = Rungs::Problem::Story.write(problem, random: @random, except: @stories.last(8))
@@ -73,7 +78,8 @@ module Demo
       code = show(child, problem, week)
       wrong = code != "known_fact" && @random.rand < 0.1
       @recorder.record(child: child, problem: posed, code: code, client_key: uuid, happened_at: at,
-                       help: help, used: used(code), answer: (wrong && code != "no_answer" ? slip(problem, code) : nil), move: move(problem, code))
+                       help: help, used: used(code), move: move(problem, code),
+                       answer: (slip(problem, code) if wrong && code != "no_answer"))
     end
 
     # The rung seen this time: the one mostly worked on 70 times in 100, else the one below, above or two below,
@@ -104,7 +110,8 @@ module Demo
       rung && @random.rand < 0.6 ? Rungs::Strategy::Path.usual(problem, rung.level)&.move&.id : nil
     end
 
-    USED = { "count_all" => %w[objects fingers drawing], "count_on" => %w[fingers line nothing], "part_whole" => %w[rack frame nothing],
+    USED = { "count_all" => %w[objects fingers drawing], "count_on" => %w[fingers line nothing],
+             "part_whole" => %w[rack frame nothing],
              "make_ten" => %w[frame nothing], "known_fact" => %w[nothing] }.freeze
 
     def used(code) = USED.key?(code) && @random.rand < 0.5 ? [USED.fetch(code).sample(random: @random)] : []

@@ -48,6 +48,7 @@ Sequel.migration do
   end
 
   down do
-    drop_table(:account_authentication_audit_logs, :account_lockouts, :account_login_failures, :account_password_hashes, :accounts, :account_statuses)
+    drop_table(:account_authentication_audit_logs, :account_lockouts, :account_login_failures,
+               :account_password_hashes, :accounts, :account_statuses)
   end
 end

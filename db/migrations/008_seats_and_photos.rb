@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Where each child sits, days a child was away, and photos of drawings, which belong to a record whichever version stands.
+# Where each child sits, days a child was away, and photos of drawings, which belong to a record whichever version
+# stands.
 Sequel.migration do
   change do
     alter_table(:children) { add_column :seat, Integer }

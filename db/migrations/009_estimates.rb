@@ -1,10 +1,11 @@
 # frozen_string_literal: true
 
-# What the records say, carried on as they come in, so that a page reads a few rows and not a year of records. All of it can
-# be made again from the observations.
+# What the records say, carried on as they come in, so that a page reads a few rows and not a year of records. All of it
+# can be made again from the observations.
 Sequel.migration do
   change do
-    # Where a child is now, in one operation and scope (a band, or "family:" and a family of facts). recent: the last records.
+    # Where a child is now, in one operation and scope (a band, or "family:" and a family of facts). recent: the last
+    # records.
     create_table(:estimates) do
       Bignum :classroom_id, null: false
       Bignum :child_id, null: false
@@ -42,7 +43,8 @@ Sequel.migration do
       foreign_key %i[classroom_id child_id], :children, key: %i[classroom_id id], on_delete: :cascade
     end
 
-    # The likeliest slip of a wrong answer, as it was judged when recorded; and what stands on the listening list of a lesson.
+    # The likeliest slip of a wrong answer, as it was judged when recorded; and what stands on the listening list of a
+    # lesson.
     alter_table(:observations) { add_column :slip, String }
     alter_table(:lessons) { add_column :listening, :jsonb }
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Rungs
-  # Things to do with a class that make their own items from a range and a random source (field guide 8).
+  # Things to do with a class that make their own items from a range and a random source (guide 8).
   module Activity
     Rungs.shelve self
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Rungs
-  # Where every dot, bead, cell and jump goes: pictures laid out as numbers, with no drawing (field guide 7). Each kind
+  # Where every dot, bead, cell and jump goes: pictures laid out as numbers, with no drawing (guide 7). Each kind
   # is one class in the catalogue KINDS and answers:
   #
   #   Kind.of(problem, **settings)   # => the picture that shows a problem, nil where it cannot
@@ -11,8 +11,12 @@ module Rungs
   module Picture
     Rungs.shelve self
 
-    def self.kinds = KINDS
+    # What each number of a problem is called where one is hidden: 0 the whole, 1 and on a part; of both parts, the
+    # first.
+    UNKNOWN = { whole: 0, first: 1, second: 2, both: 1 }.freeze
 
-    KINDS = Catalogue.new("picture", %i[Frame Rack Line Parts Dots Towers Fingers Scale Bundles Objects Bars].map { |name| const_get(name) })
+    KINDS = Catalogue.new("picture", [Frame, Rack, Line, Parts, Dots, Towers, Fingers, Scale, Bundles, Objects, Bars])
+
+    def self.kinds = KINDS
   end
 end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Rungs
-  # What a lesson is made of (field guide 11).
+  # What a lesson is made of (guide 11).
   module Planning
     Rungs.shelve self
   end

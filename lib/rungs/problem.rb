@@ -8,7 +8,7 @@ module Rungs
   #
   # The parts follow the story: for take_from the first part is what leaves and the second what is left; for
   # compare the first is the smaller set and the second the difference; the whole is the bigger set.
-  # Source: field guide 3.1.
+  # Source: guide 3.1.
   class Problem
     Rungs.shelve self
 
@@ -103,7 +103,8 @@ module Rungs
       parts.size == 3 ? :three : :two
     end
 
-    # @return [Array(Problem, Problem)] of both sides sums, what the side without a box comes to, and then the missing part
+    # @return [Array(Problem, Problem)] of both sides sums, what the side without a box comes to, and then the missing
+    #   part
     def sides
       @memo[:sides] ||= [equation.other_sum.to_problem, Equation.parse("#{given} + □ = #{whole}").to_problem].freeze
     end

@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
 module Rungs
-  # A procedure that yields a wrong answer (field guide 6). What a slip is, is all in its entry under tables/. It is known by
+  # A procedure that yields a wrong answer (guide 6). What a slip is, is all in its entry under tables/. It is known by
   # its table and its id together: taking away and adding have slips of one name that are not the same.
   class Slip
     Rungs.shelve self
 
-    # With a part of nothing, the slips of zero are commoner, and of the others only those of counting one off, and of the
-    # operation, can be.
+    # With a part of nothing, the slips of zero are commoner, and of the others only those of counting one off, and of
+    # the operation, can be.
     ALSO_WITH_ZERO = %w[one_short one_over added_instead].freeze
 
     attr_reader :id, :table, :title, :rungs, :prior
@@ -34,8 +34,8 @@ module Rungs
     end
 
     # @param problem [Problem]
-    # @return [Array<Integer, nil>] what a child says who makes it, nil where one of its answers does not apply; the right
-    #   answer and numbers below zero are no slips
+    # @return [Array<Integer, nil>] what a child says who makes it, nil where one of its answers does not apply; the
+    #   right answer and numbers below zero are no slips
     def answers(problem)
       said = possible?(problem) ? Array(@answers.call(problem)) : []
       said.map { |number| number unless number.nil? || number == problem.answer || number.negative? }

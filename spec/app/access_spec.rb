@@ -10,11 +10,16 @@ RSpec.describe "Who may see what" do
   let(:child) { room.children.first }
 
   def pages
-    ["/today/#{room.id}", "/plan/#{room.id}", "/board/#{room.id}", "/board/#{room.id}?problem=#{posed.id}", "/listen/#{room.id}?problem=#{posed.id}", "/climb/#{room.id}",
-               "/climb/#{room.id}/children/#{child.id}", "/climb/#{room.id}/children/#{child.id}/reason", "/account/classes/#{room.id}", "/looks/#{room.id}",
-     "/share/#{room.id}?problem=#{posed.id}", "/check-in/#{room.id}/#{child.id}", "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=9+10", "/listen/#{room.id}/remote?problem=#{posed.id}",
-     "/board/#{room.id}/lessons/#{posed.lesson_id}/screen", "/lesson/#{room.id}", "/lesson/#{room.id}/practice", "/strings/#{room.id}",
-     "/listen/#{room.id}/seats", "/numbers/#{room.id}", "/hear/#{room.id}", "/groups/#{room.id}", "/back/#{room.id}", "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf",
+    ["/today/#{room.id}", "/plan/#{room.id}", "/board/#{room.id}", "/board/#{room.id}?problem=#{posed.id}",
+     "/listen/#{room.id}?problem=#{posed.id}", "/climb/#{room.id}",
+     "/climb/#{room.id}/children/#{child.id}", "/climb/#{room.id}/children/#{child.id}/reason",
+     "/account/classes/#{room.id}", "/looks/#{room.id}",
+     "/share/#{room.id}?problem=#{posed.id}", "/check-in/#{room.id}/#{child.id}",
+     "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=9+10", "/listen/#{room.id}/remote?problem=#{posed.id}",
+     "/board/#{room.id}/lessons/#{posed.lesson_id}/screen", "/lesson/#{room.id}", "/lesson/#{room.id}/practice",
+     "/strings/#{room.id}",
+     "/listen/#{room.id}/seats", "/numbers/#{room.id}", "/hear/#{room.id}", "/groups/#{room.id}", "/back/#{room.id}",
+     "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf",
      "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records"]
   end
 
@@ -24,19 +29,33 @@ RSpec.describe "Who may see what" do
   end
 
   it "answers 404 to another teacher, for every page and every change" do
-    record = Records::Recorder.new(room, teacher[0]).record(child: child, problem: posed, code: "count_on", client_key: SecureRandom.uuid, happened_at: Time.now)
+    record = Records::Recorder.new(room, teacher[0]).record(child: child, problem: posed, code: "count_on",
+                                                            client_key: SecureRandom.uuid, happened_at: Time.now)
     sign_in stranger[0]
     pages.each { |path| expect([path, get(path).status]).to eq([path, 404]) }
-    changes = ["/listen/#{room.id}/records", "/listen/#{room.id}/records/#{record.first_key}/undo", "/plan/#{room.id}/problems", "/lesson/#{room.id}/go", "/lesson/#{room.id}/parts", "/lesson/#{room.id}/parts/1", "/lesson/#{room.id}/usual", "/lesson/#{room.id}/resume", "/lesson/#{room.id}/practice",
-               "/strings/#{room.id}/set", "/strings/#{room.id}/next", "/strings/#{room.id}/ways", "/strings/#{room.id}/board", "/account/classes/#{room.id}/settings", "/listen/#{room.id}/seats", "/listen/#{room.id}/order", "/photos/#{room.id}/records/#{record.first_key}", "/photos/#{room.id}/1/delete", "/numbers/#{room.id}", "/hear/#{room.id}/away",
-               "/groups/#{room.id}/move", "/groups/#{room.id}/apart", "/groups/#{room.id}/save", "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/again", "/climb/#{room.id}/children/#{child.id}/ask", "/account/classes/#{room.id}",
-               "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave", "/account/classes/#{room.id}/children/#{child.id}/delete",
-               "/plan/#{room.id}/equations", "/board/#{room.id}/lessons/#{posed.lesson_id}/commands", "/board/#{room.id}/code", "/board/#{room.id}/end", "/looks/#{room.id}/set", "/looks/#{room.id}/do",
-               "/looks/#{room.id}/ways", "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start", "/check-in/#{room.id}/#{child.id}/answers", "/check-in/#{room.id}/#{child.id}/stop",
-               "/listen/#{room.id}/records/#{record.first_key}/changes", "/listen/#{room.id}/records/#{record.first_key}/probe"]
+    changes = ["/listen/#{room.id}/records", "/listen/#{room.id}/records/#{record.first_key}/undo",
+               "/plan/#{room.id}/problems", "/lesson/#{room.id}/go", "/lesson/#{room.id}/parts",
+               "/lesson/#{room.id}/parts/1", "/lesson/#{room.id}/usual", "/lesson/#{room.id}/resume",
+               "/lesson/#{room.id}/practice",
+               "/strings/#{room.id}/set", "/strings/#{room.id}/next", "/strings/#{room.id}/ways",
+               "/strings/#{room.id}/board", "/account/classes/#{room.id}/settings", "/listen/#{room.id}/seats",
+               "/listen/#{room.id}/order", "/photos/#{room.id}/records/#{record.first_key}",
+               "/photos/#{room.id}/1/delete", "/numbers/#{room.id}", "/hear/#{room.id}/away",
+               "/groups/#{room.id}/move", "/groups/#{room.id}/apart", "/groups/#{room.id}/save",
+               "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/again",
+               "/climb/#{room.id}/children/#{child.id}/ask", "/account/classes/#{room.id}",
+               "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave",
+               "/account/classes/#{room.id}/children/#{child.id}/delete",
+               "/plan/#{room.id}/equations", "/board/#{room.id}/lessons/#{posed.lesson_id}/commands",
+               "/board/#{room.id}/code", "/board/#{room.id}/end", "/looks/#{room.id}/set", "/looks/#{room.id}/do",
+               "/looks/#{room.id}/ways", "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start",
+               "/check-in/#{room.id}/#{child.id}/answers", "/check-in/#{room.id}/#{child.id}/stop",
+               "/listen/#{room.id}/records/#{record.first_key}/changes",
+               "/listen/#{room.id}/records/#{record.first_key}/probe"]
     get "/account"
     changes.each do |path|
-      send_form path, child_id: child.id, problem_id: posed.id, code: "guess", client_key: SecureRandom.uuid, name: "x", names: "x", situation: "add_to.result", "numbers[]": 1
+      send_form path, child_id: child.id, problem_id: posed.id, code: "guess", client_key: SecureRandom.uuid,
+                      name: "x", names: "x", situation: "add_to.result", "numbers[]": 1
       expect([path, last_response.status]).to eq([path, 404])
     end
     expect(room.observations_dataset.count).to eq(1)
@@ -48,7 +67,8 @@ RSpec.describe "Who may see what" do
     theirs = pose(other)
     sign_in teacher[0]
     get "/listen/#{room.id}?problem=#{posed.id}"
-    [{ child_id: other.children.first.id, problem_id: posed.id }, { child_id: child.id, problem_id: theirs.id }].each do |form|
+    [{ child_id: other.children.first.id, problem_id: posed.id },
+     { child_id: child.id, problem_id: theirs.id }].each do |form|
       send_form "/listen/#{room.id}/records", **form, code: "count_on", client_key: SecureRandom.uuid
       expect(last_response.status).to eq(404)
     end
@@ -63,13 +83,15 @@ RSpec.describe "Who may see what" do
       expect([last_response.status, last_response.location]).to eq([302, "/account/login"])
     end
     get "/account/login"
-    send_form "/listen/#{room.id}/records", htmx: true, child_id: child.id, problem_id: posed.id, code: "count_on", client_key: SecureRandom.uuid
+    send_form "/listen/#{room.id}/records", htmx: true, child_id: child.id, problem_id: posed.id, code: "count_on",
+                                            client_key: SecureRandom.uuid
     expect(last_response.status).to eq(401)
   end
 
   it "refuses every form without its token, saying nothing was lost" do
     sign_in teacher[0]
-    post "/listen/#{room.id}/records", child_id: child.id, problem_id: posed.id, code: "count_on", client_key: SecureRandom.uuid
+    post "/listen/#{room.id}/records", child_id: child.id, problem_id: posed.id, code: "count_on",
+                                       client_key: SecureRandom.uuid
     expect(last_response.status).to eq(403)
     expect(last_response.body).to include("Nothing was lost")
     post "/account/logout"
@@ -94,9 +116,12 @@ RSpec.describe "Who may see what" do
     before { sign_in teacher[0] }
 
     it "answers 4xx to addresses that cannot be" do
-      ["/today/abc", "/today/99999999999999999999999", "/listen/#{room.id}?problem=abc", "/climb/#{room.id}/children/x", "/climb/#{room.id}?operation=multiply",
-       "/climb/#{room.id}/children/#{child.id}?band=to7", "/today/#{room.id}%00", "/plan/#{room.id}?band=%FF", "/plan/#{room.id}?situation=%00", "/plan/#{room.id}?numbers=7",
-       "/plan/#{room.id}?numbers[]=x", "/plan/#{room.id}?situation[]=1", "/listen/#{room.id}?problem[x]=1", "/nowhere"].each do |path|
+      ["/today/abc", "/today/99999999999999999999999", "/listen/#{room.id}?problem=abc",
+       "/climb/#{room.id}/children/x", "/climb/#{room.id}?operation=multiply",
+       "/climb/#{room.id}/children/#{child.id}?band=to7", "/today/#{room.id}%00", "/plan/#{room.id}?band=%FF",
+       "/plan/#{room.id}?situation=%00", "/plan/#{room.id}?numbers=7",
+       "/plan/#{room.id}?numbers[]=x", "/plan/#{room.id}?situation[]=1", "/listen/#{room.id}?problem[x]=1",
+       "/nowhere"].each do |path|
         get path
         expect([path, last_response.status]).to eq([path, last_response.status.clamp(400, 499)])
         expect(last_response.body).to include("othing was")
@@ -106,7 +131,9 @@ RSpec.describe "Who may see what" do
     it "answers 422 to records that cannot be, and keeps none" do
       get "/listen/#{room.id}?problem=#{posed.id}"
       good = { child_id: child.id, problem_id: posed.id, code: "count_on", client_key: SecureRandom.uuid }
-      [{ code: "fly" }, { child_id: "x" }, { child_id: 10**20 }, { client_key: "1" }, { happened_at: "99999-01-01T00:00:00Z" }, { happened_at: "yesterday-ish" }, { code: "" }, { code: "\xFF" }, { code: "a\0" }].each do |bad|
+      [{ code: "fly" }, { child_id: "x" }, { child_id: 10**20 }, { client_key: "1" },
+       { happened_at: "99999-01-01T00:00:00Z" }, { happened_at: "yesterday-ish" }, { code: "" }, { code: "\xFF" },
+       { code: "a\0" }].each do |bad|
         send_form "/listen/#{room.id}/records", **good, **bad
         expect([bad, last_response.status]).to eq([bad, 422])
       end
@@ -118,13 +145,31 @@ RSpec.describe "Who may see what" do
       course = room.start_lesson(room.today).course
       course.go(course.plan("string", details: { "equations" => ["9 + 5 = □"] }))
       in_string = course.current.problems.first.id
-      { "/looks/#{room.id}/set" => [{ to: 99, seconds: 2 }, { to: 10, seconds: 0 }, { to: 10, seconds: 9 }, { to: 10, seconds: 2, arrangement: "stars" }],
-        "/looks/#{room.id}/do" => [{ do: "strobe" }, { do: "look" }], "/looks/#{room.id}/ways" => [{ groups: "1;;2" }, { groups: "one" }, { groups: "1" }],
-        "/share/#{room.id}" => [{ problem: posed.id }, { problem: posed.id, move: "fly" }, { problem: posed.id, broken: 5, pieces: [1] }, { problem: posed.id, move: "near_double" }, { problem: posed.id, broken: 5, pieces: [3, 3] }],
+      { "/looks/#{room.id}/set" => [{ to: 99, seconds: 2 }, { to: 10, seconds: 0 }, { to: 10, seconds: 9 },
+                                    { to: 10, seconds: 2, arrangement: "stars" }],
+        "/looks/#{room.id}/do" => [{ do: "strobe" }, { do: "look" }], "/looks/#{room.id}/ways" => [{ groups: "1;;2" },
+                                                                                                   { groups: "one" },
+                                                                                                   { groups: "1" }],
+        "/share/#{room.id}" => [{ problem: posed.id }, { problem: posed.id, move: "fly" },
+                                { problem: posed.id, broken: 5, pieces: [1] }, { problem: posed.id,
+                                                                                 move: "near_double" },
+                                { problem: posed.id, broken: 5,
+                                  pieces: [3, 3] }],
         "/check-in/#{room.id}/#{child.id}/start" => [{ operation: "divide" }, { operation: "add", band: "to7" }, {}],
-        "/check-in/#{room.id}/#{child.id}/answers" => [{ problem_id: posed.id, code: "fly", client_key: SecureRandom.uuid }, { problem_id: "x", code: "guess", client_key: "1" }],
-        "/lesson/#{room.id}/parts" => [{ kind: "nap" }, { kind: "string", move: "fly" }, { kind: "share", minutes: 99 }, { kind: "share", day: "soon" }], "/lesson/#{room.id}/go" => [{ to: "mars" }, { to: "999999" }],
-        "/strings/#{room.id}/set" => [{ move: "recall" }, {}], "/strings/#{room.id}/ways" => [{ problem: posed.id, written: "9 + 5" }, { problem: in_string, written: "8 + 8" }, { problem: in_string }, { problem: in_string, move: "skip" }],
+        "/check-in/#{room.id}/#{child.id}/answers" => [{ problem_id: posed.id, code: "fly",
+                                                         client_key: SecureRandom.uuid }, { problem_id: "x",
+                                                                                            code: "guess",
+                                                                                            client_key: "1" }],
+        "/lesson/#{room.id}/parts" => [{ kind: "nap" }, { kind: "string", move: "fly" },
+                                       { kind: "share", minutes: 99 }, { kind: "share",
+                                                                         day: "soon" }],
+        "/lesson/#{room.id}/go" => [{ to: "mars" },
+                                    { to: "999999" }],
+        "/strings/#{room.id}/set" => [{ move: "recall" },
+                                      {}], "/strings/#{room.id}/ways" => [{ problem: posed.id, written: "9 + 5" },
+                                                                          { problem: in_string, written: "8 + 8" },
+                                                                          { problem: in_string },
+                                                                          { problem: in_string, move: "skip" }],
         "/plan/#{room.id}/equations" => [{ equation: "7 × 2 = ?" }, { equation: "" }, { equation: "?" * 100 }],
         "/board/#{room.id}/lessons/#{posed.lesson_id}/commands" => [{ do: "explode" }, {}] }.each do |path, forms|
         forms.each do |form|
@@ -132,14 +177,18 @@ RSpec.describe "Who may see what" do
           expect([path, form, last_response.status]).to eq([path, form, 422])
         end
       end
-      ["/listen/#{room.id}/hearing?problem=#{posed.id}&heard=nine", "/listen/#{room.id}/hearing?problem=x&heard=9", "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=#{'9+' * 100}9"].each { |path| expect(get(path).status).to eq(422) }
+      ["/listen/#{room.id}/hearing?problem=#{posed.id}&heard=nine", "/listen/#{room.id}/hearing?problem=x&heard=9",
+       "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=#{'9+' * 100}9"].each do |path|
+        expect(get(path).status).to eq(422)
+      end
       expect(get("/board/#{room.id}/lessons/99999999999999999999/screen").status).to eq(404)
       expect(room.observations_dataset.count).to eq(0)
     end
 
     it "answers a problem of the class to no other child's check-in" do
       get "/check-in/#{room.id}/#{child.id}"
-      send_form "/check-in/#{room.id}/#{child.id}/answers", problem_id: posed.id, code: "guess", client_key: SecureRandom.uuid
+      send_form "/check-in/#{room.id}/#{child.id}/answers", problem_id: posed.id, code: "guess",
+                                                            client_key: SecureRandom.uuid
       expect(last_response.status).to eq(404)
     end
 

@@ -43,9 +43,11 @@ RSpec.describe "Accounts" do
     get "/account/create-account"
     send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "short", room: "Room 1"
     expect(last_response.body).to include("at least 10", "new@harbour.example")
-    send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "long enough now", room: "x" * 41
+    send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "long enough now",
+                                         room: "x" * 41
     expect(last_response.body).to include("between 1 and 40")
-    send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "long enough now", room: "Room 1"
+    send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "long enough now",
+                                         room: "Room 1"
     follow_redirect! while last_response.redirect?
     expect(last_response.body).to include("Today in Room 1", "Add the children")
   end

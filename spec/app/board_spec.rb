@@ -14,13 +14,15 @@ RSpec.describe "The board" do
   it "goes through its states by commands, and never backwards in version" do
     sign_in teacher[0]
     get "/board/#{room.id}"
-    versions = [%w[cover], %w[cover], %w[picture frame], %w[sentence], %w[way 4], %w[way 4], %w[way 4], %w[picture nothing], %w[way 9]].map do |name, value|
+    versions = [%w[cover], %w[cover], %w[picture frame], %w[sentence], %w[way 4], %w[way 4], %w[way 4],
+                %w[picture nothing], %w[way 9]].map do |name, value|
       command(name, value)
       expect(last_response.status).to eq(200)
       lesson.refresh.board_version
     end
     expect(versions).to eq(versions.sort.uniq)
-    expect([state.show, state.kind.id, state.way.rung.level, state.step, state.lines.last]).to eq(["shown", "frame", 4, 1, "10 + 4 = 14"])
+    expect([state.show, state.kind.id, state.way.rung.level, state.step,
+            state.lines.last]).to eq(["shown", "frame", 4, 1, "10 + 4 = 14"])
     command "explode"
     expect(last_response.status).to eq(422)
   end
@@ -53,12 +55,16 @@ RSpec.describe "The board" do
 
     it "opens with nobody signed in, shows no name, and can change nothing" do
       get "/b/#{code.downcase}"
-      expect(last_response.body).to include("9 and 5: how many?").and(satisfy { |body| !body.include?("Ada") && !body.include?("data-do=") })
+      expect(last_response.body).to include("9 and 5: how many?").and(satisfy { |body|
+        !body.include?("Ada") && !body.include?("data-do=")
+      })
       expect(get("/b/#{code}/screen").status).to eq(200)
       get "/b/"
       send_form "/board/#{room.id}/lessons/#{lesson.id}/commands", do: "cover"
       expect(last_response.location).to eq("/account/login")
-      ["/b/#{code}/commands", "/b/#{code}/records", "/b/#{code}/../listen/#{room.id}"].each { |path| expect(get(path).status).to eq(404).or eq(302) }
+      ["/b/#{code}/commands", "/b/#{code}/records", "/b/#{code}/../listen/#{room.id}"].each do |path|
+        expect(get(path).status).to eq(404).or eq(302)
+      end
       expect(state.show).to eq("absent")
     end
 

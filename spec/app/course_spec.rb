@@ -56,7 +56,9 @@ RSpec.describe Records::Course do
 
   it "poses the stories made ready once, each number set its own, and comes back to the middle one" do
     part = course.plan("story")
-    sets = [[2, 3, "easier"], [9, 5, "middle"], [14, 3, "harder"]].map { |one, two, set| { "situation" => "add_to.result", "numbers" => [one, two], "story" => "#{one} and #{two}", "number_set" => set } }
+    sets = [[2, 3, "easier"], [9, 5, "middle"], [14, 3, "harder"]].map do |one, two, set|
+      { "situation" => "add_to.result", "numbers" => [one, two], "story" => "#{one} and #{two}", "number_set" => set }
+    end
     part.make_ready(sets)
     2.times { course.go(course.part(part.id)) }
     expect(lesson.problems.map(&:number_set)).to eq(%w[easier middle harder])
@@ -120,7 +122,9 @@ end
 RSpec.describe Pages::Plan::NumberSets do
   def sets(words, also, **pairs)
     form = { situation: "add_to.result", numbers: [9, 5], template: template.id, names: "Ada,Bo", also: also, **pairs }
-    described_class.new(form, words).problems.map { |each| [each["number_set"], each["story"][/\d+/], each["story"].scan(/\d+/)[1]] }
+    described_class.new(form, words).problems.map do |each|
+      [each["number_set"], each["story"][/\d+/], each["story"].scan(/\d+/)[1]]
+    end
   end
 
   let(:template) { Rungs::Problem::Template::ALL.find { |each| each.suits?(Rungs::Problem.told("add_to.result", [9, 5])) } }
@@ -129,7 +133,8 @@ RSpec.describe Pages::Plan::NumberSets do
   it "tells one story with each set's own numbers, also where the words were changed by hand" do
     wanted = [%w[easier 3 2], %w[middle 9 5], %w[harder 14 3]]
     expect(sets(told, %w[harder easier], easier: [3, 2], harder: [14, 3])).to eq(wanted)
-    expect(sets("Ada has 9 boats. Then 5 more come. How many?", %w[easier harder], easier: [3, 2], harder: [14, 3])).to eq(wanted)
+    expect(sets("Ada has 9 boats. Then 5 more come. How many?", %w[easier harder], easier: [3, 2],
+                                                                                   harder: [14, 3])).to eq(wanted)
     expect(sets(told, [])).to eq([[nil, "9", "5"]])
     expect { sets(told, ["easier"], easier: [3]) }.to raise_error(Rungs::Error::NotAProblem)
   end

@@ -7,10 +7,18 @@ RSpec.describe Records::Ledger do
   let(:people) { make_teacher(children: %w[Ada Bo]) }
   let(:room) { people[1] }
   let(:recorder) { Records::Recorder.new(room, people[0]) }
-  let(:problems) { [[9, 5], [3, 3], [4, 5], [8, 7], [6, 4]].map { |numbers| pose(room, numbers) } + [pose(room, [13, 9], situation: "take_from.result")] }
+  let(:problems) do
+    [[9, 5], [3, 3], [4, 5], [8, 7], [6, 4]].map do |numbers|
+      pose(room, numbers)
+    end + [pose(room, [13, 9], situation: "take_from.result")]
+  end
   let(:now) { Time.at(Time.now.to_i) }
 
-  def kept = %i[estimates estimate_steps tallies].map { |table| DB[table].where(classroom_id: room.id).order(:child_id).all.sort_by(&:to_s) }
+  def kept
+    %i[estimates estimate_steps tallies].map do |table|
+      DB[table].where(classroom_id: room.id).order(:child_id).all.sort_by(&:to_s)
+    end
+  end
 
   def carried_and_made_anew
     carried = kept
@@ -21,13 +29,19 @@ RSpec.describe Records::Ledger do
   def act(random, keys)
     case random.rand(10)
     when 0 then keys.any? && recorder.undo(keys.sample(random: random), client_key: SecureRandom.uuid)
-    when 1 then keys.any? && recorder.correct(keys.sample(random: random), client_key: SecureRandom.uuid, code: %w[count_all make_ten guess].sample(random: random))
-    when 2 then keys.any? && recorder.correct(keys.sample(random: random), client_key: SecureRandom.uuid, used: %w[fingers])
+    when 1 then keys.any? && recorder.correct(keys.sample(random: random), client_key: SecureRandom.uuid,
+                                                                           code: %w[count_all make_ten guess]
+                                                                                 .sample(random: random))
+    when 2 then keys.any? && recorder.correct(keys.sample(random: random), client_key: SecureRandom.uuid,
+                                                                           used: %w[fingers])
     else
       # Some arrive late, some at one time, some off the ladder.
       keys << SecureRandom.uuid
-      recorder.record(child: room.children.sample(random: random), problem: problems.sample(random: random), code: %w[count_all count_on part_whole make_ten known_fact no_answer].sample(random: random),
-                      client_key: keys.last, happened_at: now - (random.rand(30) * 43_200), help: %w[alone prompted shown].sample(random: random), answer: [nil, 13, 7].sample(random: random))
+      recorder.record(child: room.children.sample(random: random), problem: problems.sample(random: random),
+                      code: %w[count_all count_on part_whole make_ten known_fact no_answer].sample(random: random),
+                      client_key: keys.last, happened_at: now - (random.rand(30) * 43_200),
+                      help: %w[alone prompted shown].sample(random: random), answer: [nil, 13,
+                                                                                      7].sample(random: random))
     end
   end
 
@@ -42,34 +56,52 @@ RSpec.describe Records::Ledger do
   end
 
   it "changes one child's rows and no other's" do
-    room.children.each { |child| recorder.record(child: child, problem: problems[0], code: "count_on", client_key: SecureRandom.uuid, happened_at: now) }
-    rows = ->(child) { DB[:estimates].where(child_id: child.id).order(:scope).select_map([:scope, Sequel.lit("xmin::text").as(:written)]) }
+    room.children.each do |child|
+      recorder.record(child: child, problem: problems[0], code: "count_on", client_key: SecureRandom.uuid,
+                      happened_at: now)
+    end
+    rows = lambda { |child|
+      DB[:estimates].where(child_id: child.id).order(:scope).select_map([:scope, Sequel.lit("xmin::text").as(:written)])
+    }
     own, others = room.children.first(2).map(&rows)
-    recorder.record(child: room.children[0], problem: problems[0], code: "make_ten", client_key: SecureRandom.uuid, happened_at: now + 1)
+    recorder.record(child: room.children[0], problem: problems[0], code: "make_ten", client_key: SecureRandom.uuid,
+                    happened_at: now + 1)
     expect(rows.call(room.children[1])).to eq(others)
     expect(rows.call(room.children[0])).not_to eq(own)
   end
 
   it "is the core's own estimate, of a band and of a family, on the day and before" do
     child = room.children.first
-    6.times { |day| recorder.record(child: child, problem: problems[day % 2 * 3], code: day < 3 ? "count_on" : "make_ten", client_key: SecureRandom.uuid, happened_at: now - ((10 - day) * 86_400)) }
+    6.times do |day|
+      recorder.record(child: child, problem: problems[day % 2 * 3], code: day < 3 ? "count_on" : "make_ten",
+                      client_key: SecureRandom.uuid, happened_at: now - ((10 - day) * 86_400))
+    end
     evidence = Records::Evidence.new(room)
     records = evidence.heard_of(child, "add", "bridge").map(&:record)
     [room.today, room.today - 7].each do |day|
       told = Rungs::Progress::Estimate.of(records, on: day)
       kept = evidence.estimate(child, "add", "bridge", on: day)
-      expect([kept.working, kept.confidence, kept.secure?, kept.emerging, kept.reason]).to eq([told.working, told.confidence, told.secure?, told.emerging, told.reason])
+      expect([kept.working, kept.confidence, kept.secure?, kept.emerging,
+              kept.reason]).to eq([told.working, told.confidence, told.secure?, told.emerging, told.reason])
       glance = evidence.glance(child, "add", "bridge", on: day)
-      expect([glance.working, glance.confidence, glance.secure?, glance.emerging]).to eq([told.working, told.confidence, told.secure?, told.emerging])
+      expect([glance.working, glance.confidence, glance.secure?,
+              glance.emerging]).to eq([told.working, told.confidence, told.secure?, told.emerging])
       expect(evidence.working_on(child, "add", "bridge", day)).to eq(told.working)
     end
     expect(evidence.movement(child, "add", "bridge", from: room.today - 8, to: room.today)).to eq(1)
-    expect(evidence.estimate(child, "add", Records::Evidence.family("near_double"), on: room.today).filter.heard).to eq(3)
+    expect(evidence.estimate(child, "add", Records::Scope.family("near_double"), on: room.today).filter.heard).to eq(3)
   end
 
   it "goes on where two record the same child at once" do
     child = room.children.first
-    threads = Array.new(4) { |turn| Thread.new { 5.times { |time| recorder.record(child: child, problem: problems[0], code: "count_on", client_key: SecureRandom.uuid, happened_at: now + (turn * 5) + time) } } }
+    threads = Array.new(4) do |turn|
+      Thread.new do
+        5.times do |time|
+          recorder.record(child: child, problem: problems[0], code: "count_on", client_key: SecureRandom.uuid,
+                          happened_at: now + (turn * 5) + time)
+        end
+      end
+    end
     threads.each(&:join)
     carried, anew = carried_and_made_anew
     expect(carried).to eq(anew)
@@ -77,7 +109,8 @@ RSpec.describe Records::Ledger do
   end
 
   it "makes estimates for a class that was recorded before there were any" do
-    recorder.record(child: room.children.first, problem: problems[0], code: "count_on", client_key: SecureRandom.uuid, happened_at: now)
+    recorder.record(child: room.children.first, problem: problems[0], code: "count_on", client_key: SecureRandom.uuid,
+                    happened_at: now)
     before = kept
     %i[estimates estimate_steps tallies].each { |table| DB[table].where(classroom_id: room.id).delete }
     described_class.catch_up
@@ -87,9 +120,12 @@ end
 
 RSpec.describe Records::Packed do
   it "gives back every record it holds" do
-    records = [[1, 1], [0, 100], [50, 50], [9, 9, 9], [1, 2, 97]].product((1..5).to_a, [true, false], %w[alone prompted shown], [[1, 2], [1, 2, 3, 4, 5]])
+    records = [[1, 1], [0, 100], [50, 50], [9, 9, 9], [1, 2, 97]].product((1..5).to_a, [true, false],
+                                                                          %w[alone prompted shown], [[1, 2],
+                                                                                                     [1, 2, 3, 4, 5]])
     records.each_with_index do |(fact, rung, right, help, affords), index|
-      record = Rungs::Progress::Record.new(day: Date.new(2026, 1, 1) + index, rung: rung, affords: affords, fact: fact, right: right, help: help)
+      record = Rungs::Progress::Record.new(day: Date.new(2026, 1, 1) + index, rung: rung, affords: affords, fact: fact,
+                                           right: right, help: help)
       expect(described_class.unpack(described_class.pack(record))).to eq(record)
       expect(described_class.pack(record)).to be < 2**63
     end

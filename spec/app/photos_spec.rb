@@ -6,7 +6,10 @@ RSpec.describe "Photos of drawings" do
   let(:teacher) { make_teacher }
   let(:room) { teacher[1] }
   let(:child) { room.children.first }
-  let(:record) { Records::Recorder.new(room, teacher[0]).record(child: child, problem: pose(room), code: "count_on", client_key: SecureRandom.uuid, happened_at: Time.now) }
+  let(:record) do
+    Records::Recorder.new(room, teacher[0]).record(child: child, problem: pose(room), code: "count_on",
+                                                   client_key: SecureRandom.uuid, happened_at: Time.now)
+  end
 
   before { sign_in teacher[0] }
 
@@ -25,7 +28,8 @@ RSpec.describe "Photos of drawings" do
 
   def send_photo(file, key: SecureRandom.uuid, record_key: record.first_key)
     get "/listen/#{room.id}?problem=#{record.problem_id}"
-    send_form "/photos/#{room.id}/records/#{record_key}", htmx: true, client_key: key, photo: Rack::Test::UploadedFile.new(file, "image/jpeg")
+    send_form "/photos/#{room.id}/records/#{record_key}", htmx: true, client_key: key,
+                                                          photo: Rack::Test::UploadedFile.new(file, "image/jpeg")
     last_response
   end
 
@@ -50,7 +54,9 @@ RSpec.describe "Photos of drawings" do
   end
 
   it "refuses what is no photo, whatever it is called, and photos of no record" do
-    { "a.jpg" => "not a photo", "b.svg" => "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><image href='/etc/passwd'/></svg>", "c.jpg" => "" }.each do |name, content|
+    { "a.jpg" => "not a photo",
+      "b.svg" => "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><image " \
+                 "href='/etc/passwd'/></svg>", "c.jpg" => "" }.each do |name, content|
       file = File.join(Dir.mktmpdir, name)
       File.write(file, content)
       expect([name, send_photo(file).status]).to eq([name, 422])

@@ -22,7 +22,8 @@ RSpec.describe "Posing" do
     seen = Array.new(6) do
       get "/plan/#{room.id}", band: "to5", situation: "add_to.result"
       told = numbers
-      send_form "/plan/#{room.id}/problems", situation: "add_to.result", words: "#{told.join(' and ')}: how many?", "numbers[]": told
+      send_form "/plan/#{room.id}/problems", situation: "add_to.result", words: "#{told.join(' and ')}: how many?",
+                                             "numbers[]": told
       told.sort
     end
     expect(seen.uniq.size).to eq(6)
@@ -38,19 +39,24 @@ RSpec.describe "Posing" do
   end
 
   it "takes the teacher's numbers into the same story, and refuses those that make no problem" do
-    get "/plan/#{room.id}", situation: "take_from.result", template: "kites/take_from.result/1", names: "Hana,Leif", "numbers[]": [13, 4]
+    get "/plan/#{room.id}", situation: "take_from.result", template: "kites/take_from.result/1", names: "Hana,Leif",
+                            "numbers[]": [13, 4]
     expect(last_response.body).to include("13 kites are in the sky. 4 come down.")
-    get "/plan/#{room.id}", situation: "take_from.result", template: "kites/take_from.result/1", names: "Hana,Leif", "numbers[]": [4, 13]
+    get "/plan/#{room.id}", situation: "take_from.result", template: "kites/take_from.result/1", names: "Hana,Leif",
+                            "numbers[]": [4, 13]
     expect(last_response.body).to include("4 is less than 13")
   end
 
   it "keeps changed words, and refuses words that lost a number, with all that was typed" do
     get "/plan/#{room.id}"
-    send_form "/plan/#{room.id}/problems", situation: "add_to.result", words: "Some crabs, then 4 more. How many?", "numbers[]": [3, 4]
+    send_form "/plan/#{room.id}/problems", situation: "add_to.result", words: "Some crabs, then 4 more. How many?",
+                                           "numbers[]": [3, 4]
     expect(last_response.status).to eq(422)
     expect(last_response.body).to include("The story must still say 3", "Some crabs, then 4 more.")
-    send_form "/plan/#{room.id}/problems", situation: "add_to.result", words: "3  crabs,\n then 4 more. How many?", "numbers[]": [3, 4]
-    expect(room.problems_dataset.last.values).to include(story: "3 crabs, then 4 more. How many?", operation: "add", band: "to10", affords: [1, 2, 3, 5])
+    send_form "/plan/#{room.id}/problems", situation: "add_to.result", words: "3  crabs,\n then 4 more. How many?",
+                                           "numbers[]": [3, 4]
+    expect(room.problems_dataset.last.values).to include(story: "3 crabs, then 4 more. How many?", operation: "add",
+                                                         band: "to10", affords: [1, 2, 3, 5])
     send_form "/plan/#{room.id}/problems", words: "nothing"
     expect(last_response.status).to eq(422)
   end

@@ -39,7 +39,8 @@ RSpec.describe Records::Recorder do
     record(key: key)
     changes = [{ help: "shown" }, { used: %w[fingers] }, { answer: 13 }]
     changes.map { |change| Thread.new { recorder.correct(key, client_key: SecureRandom.uuid, **change) } }.each(&:join)
-    expect(classroom.observations_dataset.standing.first.values).to include(help: "shown", used: ["fingers"], answer: 13, right: false)
+    expect(classroom.observations_dataset.standing.first.values).to include(help: "shown", used: ["fingers"],
+                                                                            answer: 13, right: false)
   end
 
   it "carries out a correction sent twice once" do
@@ -65,19 +66,28 @@ RSpec.describe Records::Recorder do
     expect(classroom.observations_dataset.count).to eq(2)
     expect { recorder.undo(SecureRandom.uuid, client_key: SecureRandom.uuid) }.to raise_error(described_class::Gone)
     _, other = make_teacher
-    expect { described_class.new(other, nil).undo(key, client_key: SecureRandom.uuid) }.to raise_error(described_class::Gone)
+    expect do
+      described_class.new(other, nil).undo(key, client_key: SecureRandom.uuid)
+    end.to raise_error(described_class::Gone)
   end
 
   it "cannot be changed in place, not even by the database, and never points into another class" do
     row = record
-    expect { DB[:observations].where(id: row.id).update(code: "guess") }.to raise_error(Sequel::DatabaseError, /never changed/)
+    expect do
+      DB[:observations].where(id: row.id).update(code: "guess")
+    end.to raise_error(Sequel::DatabaseError, /never changed/)
     other_child = make_teacher[1].children.first
-    expect { recorder.record(child: other_child, problem: posed, code: "guess", client_key: key, happened_at: Time.now) }.to raise_error(Sequel::ForeignKeyConstraintViolation)
+    expect do
+      recorder.record(child: other_child, problem: posed, code: "guess", client_key: key,
+                      happened_at: Time.now)
+    end.to raise_error(Sequel::ForeignKeyConstraintViolation)
   end
 
   it "is evidence in the order it happened, whenever it arrived" do
     days = [3, 1, 2].map { |ago| Time.now - (ago * 86_400) }
-    days.zip(%w[count_all make_ten count_on]) { |at, code| recorder.record(child: child, problem: posed, code: code, client_key: SecureRandom.uuid, happened_at: at) }
+    days.zip(%w[count_all make_ten count_on]) do |at, code|
+      recorder.record(child: child, problem: posed, code: code, client_key: SecureRandom.uuid, happened_at: at)
+    end
     heard = Records::Evidence.new(classroom).heard_of(child, "add", "bridge")
     expect(heard.map { |each| each.record.rung }).to eq([1, 2, 4])
     expect(heard.first.record).to have_attributes(fact: [5, 9], affords: [1, 2, 3, 4, 5], help: "alone", right: true)
@@ -108,7 +118,8 @@ RSpec.describe Demo::Simulation do
     expect(heard.fetch(described_class::QUIET, 0)).to be_between(1, heard.values.sum / 22 / 3)
     expect(classroom.observations_dataset.where(right: false).count).to be_between(40, 150)
     expect(classroom.observations_dataset.exclude(help: "alone").count).to be_between(80, 260)
-    expect(Records::ListeningList.new(classroom, evidence, %w[add to10]).on(classroom.today).first.name).to eq(described_class::QUIET)
+    expect(Records::ListeningList.new(classroom, evidence,
+                                      %w[add to10]).on(classroom.today).first.name).to eq(described_class::QUIET)
   end
 
   it "is the same for the same seed and day" do

@@ -11,7 +11,8 @@ RSpec.describe "Today" do
 
   def hear(name, at)
     child = room.children_dataset.first(name: name)
-    Records::Recorder.new(room, teacher[0]).record(child: child, problem: pose(room), code: "count_on", client_key: SecureRandom.uuid, happened_at: at)
+    Records::Recorder.new(room, teacher[0]).record(child: child, problem: pose(room), code: "count_on",
+                                                   client_key: SecureRandom.uuid, happened_at: at)
   end
 
   it "puts whoever was not heard for longest first, with the reason" do

@@ -22,8 +22,10 @@ RSpec.describe "Every page to WCAG 2.2 AA", type: :feature do
     open_demo
     child = room.children.first.id
     posed = room.problems_dataset.last.id
-    ["/today/#{room.id}", "/plan/#{room.id}", "/plan/#{room.id}?situation=take_from.result&numbers[]=3&numbers[]=9", "/board/#{room.id}?problem=#{posed}", "/listen/#{room.id}?problem=#{posed}&child=#{child}",
-     "/climb/#{room.id}", "/climb/#{room.id}?operation=subtract", "/climb/#{room.id}/children/#{child}", "/account", "/account/classes/#{room.id}", "/account/change-password",
+    ["/today/#{room.id}", "/plan/#{room.id}", "/plan/#{room.id}?situation=take_from.result&numbers[]=3&numbers[]=9",
+     "/board/#{room.id}?problem=#{posed}", "/listen/#{room.id}?problem=#{posed}&child=#{child}",
+     "/climb/#{room.id}", "/climb/#{room.id}?operation=subtract", "/climb/#{room.id}/children/#{child}", "/account",
+     "/account/classes/#{room.id}", "/account/change-password",
      "/account/close-account", "/today/999999"].each do |path|
       visit path
       expect_accessible
@@ -50,7 +52,8 @@ RSpec.describe "Every page to WCAG 2.2 AA", type: :feature do
   it "holds in a class with no children and no lesson" do
     account, empty = make_teacher(children: [])
     enter(account)
-    ["/today/#{empty.id}", "/plan/#{empty.id}", "/board/#{empty.id}", "/listen/#{empty.id}", "/climb/#{empty.id}"].each do |path|
+    ["/today/#{empty.id}", "/plan/#{empty.id}", "/board/#{empty.id}", "/listen/#{empty.id}",
+     "/climb/#{empty.id}"].each do |path|
       visit path
       expect_accessible
     end

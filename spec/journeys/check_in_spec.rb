@@ -59,7 +59,8 @@ RSpec.describe "A check-in with one child", type: :feature do
       expect(page).to have_no_css("h1.story", text: words)
     end
     expect(page).to have_css(".lead", text: /Adding: .*counting all.*Taking away: .*counting all/)
-    expect(Records::PosedProblem.where(classroom_id: room.id).select_map(:operation).uniq).to match_array(%w[add subtract])
+    expect(Records::PosedProblem.where(classroom_id: room.id).select_map(:operation).uniq).to match_array(%w[add
+                                                                                                             subtract])
   end
 
   it "is another class's business to nobody else" do

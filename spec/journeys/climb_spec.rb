@@ -21,7 +21,9 @@ RSpec.describe "What the records say", type: :feature do
     levels = all("tbody tr").map { |row| row.all(".cell")[3][:class][/cell-(\d)/, 1].to_i }
     expect(levels).to eq(levels.sort.reverse)
     expect(page).to have_css(".moved-up")
-    page.execute_script("const slider = document.querySelector('[name=from]'); slider.value = 0; slider.dispatchEvent(new Event('input', { bubbles: true })); slider.dispatchEvent(new Event('change', { bubbles: true }));")
+    page.execute_script("const slider = document.querySelector('[name=from]'); slider.value = 0; " \
+                        "slider.dispatchEvent(new Event('input', { bubbles: true })); slider.dispatchEvent(new " \
+                        "Event('change', { bubbles: true }));")
     expect(page).to have_no_css(".moved-up")
     expect(page).to have_css(".sliders output", text: room.today.strftime("%-d %B"), count: 2)
     find("summary", text: "Strategies by week").click
@@ -117,7 +119,8 @@ RSpec.describe "What the records say", type: :feature do
 
   it "looks back on a lesson, a week and a term in the order a teacher asks" do
     visit "/back/#{room.id}"
-    expect(all(".back h2").map(&:text)).to eq(["Who", "How", "What moved", "What slipped", "Who was missed", "What next"])
+    expect(all(".back h2").map(&:text)).to eq(["Who", "How", "What moved", "What slipped", "Who was missed",
+                                               "What next"])
     expect_accessible
     click_link "Earlier"
     expect(page).to have_link("Later")
@@ -142,11 +145,14 @@ RSpec.describe "What the records say", type: :feature do
 end
 
 RSpec.describe "What the records say where there are few", type: :feature do
-  { "an empty class" => [], "one child" => %w[Ada], "a class of 35" => Array.new(35) { |index| "Child #{index + 1}" } }.each do |kind, names|
+  { "an empty class" => [], "one child" => %w[Ada], "a class of 35" => Array.new(35) do |index|
+    "Child #{index + 1}"
+  end }.each do |kind, names|
     it "stands with #{kind}" do
       teacher, room = make_teacher(children: names)
       enter(teacher)
-      %W[/climb/#{room.id} /climb/#{room.id}?by=families /hear/#{room.id} /groups/#{room.id}?least=1 /numbers/#{room.id} /back/#{room.id} /lesson/#{room.id} /strings/#{room.id}].each do |path|
+      %W[/climb/#{room.id} /climb/#{room.id}?by=families /hear/#{room.id} /groups/#{room.id}?least=1
+         /numbers/#{room.id} /back/#{room.id} /lesson/#{room.id} /strings/#{room.id}].each do |path|
         visit path
         expect(page).to have_css("h1")
         expect_accessible

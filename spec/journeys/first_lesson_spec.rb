@@ -97,7 +97,11 @@ RSpec.describe "A first lesson", type: :feature do
     windows = [current_window, open_new_window]
     windows.each { |window| within_window(window) { visit "/listen/#{room.id}?problem=#{posed.id}" } }
     3.times do |round|
-      windows.each_with_index { |window, index| within_window(window) { press %w[a c][index], (round + 1).to_s, %w[a c][index] } }
+      windows.each_with_index do |window, index|
+        within_window(window) do
+          press %w[a c][index], (round + 1).to_s, %w[a c][index]
+        end
+      end
     end
     Timeout.timeout(60) { sleep 0.05 until room.observations_dataset.count >= 6 }
     expect(codes.tally.values.sum).to eq(6)

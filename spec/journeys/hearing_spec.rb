@@ -36,7 +36,8 @@ RSpec.describe "Listening to one class", type: :feature do
       find(".candidate", text: "Count on, from the first").click
     end
     expect(page).to have_css(".log", text: "count on, from the first, said 13, said 9 10 11 12 13")
-    expect(standing.first).to have_attributes(code: "count_on", move: "on_first", answer: 13, right: false, heard: [9, 10, 11, 12, 13], seconds: nil)
+    expect(standing.first).to have_attributes(code: "count_on", move: "on_first", answer: 13, right: false,
+                                              heard: [9, 10, 11, 12, 13], seconds: nil)
     expect(page).to have_css(".slips", text: "counted as the first step")
   end
 
@@ -67,7 +68,8 @@ RSpec.describe "Names on Listen", type: :feature do
   end
 
   def hear(name, at)
-    Records::Recorder.new(room, teacher[0]).record(child: room.children_dataset.first(name: name), problem: posed, code: "count_on", client_key: SecureRandom.uuid, happened_at: at)
+    Records::Recorder.new(room, teacher[0]).record(child: room.children_dataset.first(name: name), problem: posed,
+                                                   code: "count_on", client_key: SecureRandom.uuid, happened_at: at)
   end
 
   def names = all("[data-child]").map { |each| each["data-name"] }

@@ -42,8 +42,8 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     expect_accessible
   end
 
-  # From the press on Listen to the picture on the board, by the clock of the machine both are on; the quickest of seven,
-  # since a machine that does other things may be late.
+  # From the press on Listen to the picture on the board, by the clock of the machine both are on; the quickest of
+  # seven, since a machine that does other things may be late.
   it "shows on the board within 300 milliseconds" do
     enter(teacher[0])
     visit "/listen/#{room.id}"
@@ -52,7 +52,8 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     waits = Array.new(7) do |time|
       label = time.even? ? "Show the picture" : "Cover the picture"
       expect(page).to have_button(label)
-      pressed = page.evaluate_script("(() => { document.querySelector('#remote [data-board=cover]').click(); return Date.now(); })()")
+      pressed = page.evaluate_script("(() => { document.querySelector('#remote [data-board=cover]').click(); " \
+                                     "return Date.now(); })()")
       using_session(:projector) do
         expect(page).to have_css(time.even? ? ".board-picture svg" : ".board-cover")
         page.evaluate_script("Number(document.body.dataset.drawnAt)") - pressed

@@ -13,7 +13,8 @@ RSpec.describe "Nothing is lost", type: :feature do
   # A server process of its own, to be killed.
   def start_server
     environment = { "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1" }
-    servers << spawn(environment, "bundle", "exec", "puma", "-C", "config/puma.rb", chdir: Rungs::ROOT, out: File::NULL, err: File::NULL)
+    servers << spawn(environment, "bundle", "exec", "puma", "-C", "config/puma.rb", chdir: Rungs::ROOT,
+                                                                                    out: File::NULL, err: File::NULL)
     Timeout.timeout(60) { sleep 0.1 until listening? }
   end
 
@@ -42,7 +43,10 @@ RSpec.describe "Nothing is lost", type: :feature do
     expect(page).to have_css("nav.tabs")
     visit "#{address}/listen/#{room.id}?problem=#{posed.id}"
     expect(page).to have_css(".bar", count: 5)
-    Timeout.timeout(20) { sleep 0.2 until page.evaluate_async_script("caches.open('rungs-pages').then(c => c.keys()).then(k => arguments[0](k.length))").positive? }
+    Timeout.timeout(20) do
+      sleep 0.2 until page.evaluate_async_script("caches.open('rungs-pages').then(c => c.keys()).then(k => " \
+                                                 "arguments[0](k.length))").positive?
+    end
 
     began = Time.now
     tap(1, 14)

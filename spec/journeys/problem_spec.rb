@@ -12,7 +12,9 @@ RSpec.describe "The mathematics on the screens", type: :feature do
     visit "/plan/#{room.id}"
     Rungs::Problem::Situation::ALL.group_by(&:group).each do |group, members|
       members.each do |situation|
-        within("[role=group][aria-label='#{group}']") { find("label", text: situation.question, exact_text: true).click }
+        within("[role=group][aria-label='#{group}']") do
+          find("label", text: situation.question, exact_text: true).click
+        end
         expect(page).to have_css(".draft input[name=situation][value='#{situation.id}']", visible: :all)
       end
     end

@@ -10,7 +10,8 @@ RSpec.describe "Sharing ways", type: :feature do
   before do
     recorder = Records::Recorder.new(room, teacher[0])
     { "Ada" => "count_on", "Bo" => "make_ten", "Cleo" => "count_all" }.each do |name, code|
-      recorder.record(child: room.children_dataset.first(name: name), problem: posed, code: code, client_key: SecureRandom.uuid, happened_at: Time.now)
+      recorder.record(child: room.children_dataset.first(name: name), problem: posed, code: code,
+                      client_key: SecureRandom.uuid, happened_at: Time.now)
     end
     enter(teacher[0])
   end
@@ -20,7 +21,8 @@ RSpec.describe "Sharing ways", type: :feature do
     using_session(:projector) { visit "/b/#{code}" }
     visit "/listen/#{room.id}?problem=#{posed.id}"
     click_link "Share ways"
-    expect(all("li.proposed h3").map(&:text)).to eq(["Count all, makes both sets and counts everything", "Count on, from the first", "Make ten, up through ten"])
+    expect(all("li.proposed h3").map(&:text)).to eq(["Count all, makes both sets and counts everything",
+                                                     "Count on, from the first", "Make ten, up through ten"])
     expect(page).to have_css("li.proposed", text: "Bo: the most abstract way heard")
     expect_accessible
     within(find("li.proposed", text: "Make ten")) do
@@ -29,7 +31,9 @@ RSpec.describe "Sharing ways", type: :feature do
       click_button "Show this way"
     end
     within(find("li.proposed", text: "Make ten")) { click_button "Next step" }
-    using_session(:projector) { expect(page).to have_css("svg[aria-label='A number line to 20, starting at 8, jumps to 10']") }
+    using_session(:projector) do
+      expect(page).to have_css("svg[aria-label='A number line to 20, starting at 8, jumps to 10']")
+    end
     within(find("li.proposed", text: "Make ten")) { click_button "Next step" }
     using_session(:projector) do
       expect(page).to have_css("svg[aria-label$='jumps to 10, then 15']")

@@ -30,7 +30,9 @@ RSpec.describe Rungs::Activity::WrittenWay do
     (1..4).to_a.repeated_permutation(3) do |parts|
       texts = parts.permutation.map { |order| described_class.text(order.join("+"), parts.sum, turned: "one") }
       expect(texts.uniq.size).to eq(1)
-      expect(parts.permutation.map { |order| described_class.text(order.join("+"), parts.sum) }.uniq.size).to eq(parts.permutation.to_a.uniq.size)
+      expect(parts.permutation.map do |order|
+        described_class.text(order.join("+"), parts.sum)
+      end.uniq.size).to eq(parts.permutation.to_a.uniq.size)
     end
   end
 

@@ -10,7 +10,9 @@ module SmallNumbers
 
   # Every situation (or those) with every pair of parts that it can tell.
   def problems_to(whole, situations: Rungs::Problem::Situation::ALL.ids)
-    Rungs::Problem::Situation::ALL.select { |each| each.sizes == [2] && situations.include?(each.id) }.flat_map do |situation|
+    Rungs::Problem::Situation::ALL.select do |each|
+      each.sizes == [2] && situations.include?(each.id)
+    end.flat_map do |situation|
       pairs_to(whole).select { |pair| situation.tells?(pair) }.map { |pair| told(situation, pair) }
     end
   end

@@ -2,7 +2,10 @@
 
 require "json"
 require "tempfile"
-%w[drawings/svg drawings/thing drawings/shapes drawings/picture exchange/record_rows terminal/class_commands terminal/main].each { |file| require_relative "../../app/#{file}" }
+%w[drawings/svg drawings/thing drawings/shapes drawings/picture exchange/record_rows terminal/class_commands
+   terminal/main].each do |file|
+  require_relative "../../app/#{file}"
+end
 
 RSpec.describe "bin/rungs with a file of records" do
   def run(*arguments)
@@ -18,16 +21,25 @@ RSpec.describe "bin/rungs with a file of records" do
   def told(*arguments) = JSON.parse(run(*arguments, "--json").first)
 
   let(:records) do
-    file("Bo,2026-11-09,9 + 4 = ?,count_all,,12,shown,", "Ada,2026-11-02,9 + 5 = ?,count_on,on_first,14,alone,8", "Ada,2026-11-05,8 + 7 = ?,2,,14,,",
-         "Ada,2026-11-09,9 + 4 = ?,make_ten,up_through_ten,13,alone,4", "Bo,2026-11-12,13 - 4 = ?,guess,,,,", "Ada,2026-12-12,13 - 4 = ?,2,,9,,")
+    file("Bo,2026-11-09,9 + 4 = ?,count_all,,12,shown,", "Ada,2026-11-02,9 + 5 = ?,count_on,on_first,14,alone,8",
+         "Ada,2026-11-05,8 + 7 = ?,2,,14,,",
+         "Ada,2026-11-09,9 + 4 = ?,make_ten,up_through_ten,13,alone,4", "Bo,2026-11-12,13 - 4 = " \
+                                                                        "?,guess,,,,", "Ada,2026-12-12,13 - 4 = " \
+                                                                                       "?,2,,9,,")
   end
 
   it "says where each child is, as the core says it, up to the day and in the order of the file" do
     rows = told("progress", records, "--on", "2026-11-20")["progress"]
-    expect(rows.map { |row| row.values_at("child", "operation", "band", "records") }).to eq([["Ada", "add", "bridge", 3], ["Bo", "add", "bridge", 1], ["Bo", "subtract", "bridge", 0]])
+    expect(rows.map do |row|
+      row.values_at("child", "operation", "band",
+                    "records")
+    end).to eq([["Ada", "add", "bridge", 3], ["Bo", "add", "bridge", 1], ["Bo", "subtract", "bridge", 0]])
     day = ->(text) { Date.iso8601(text) }
-    core = [["2026-11-02", 2, [5, 9], "9 + 5 = ?"], ["2026-11-05", 2, [7, 8], "8 + 7 = ?"], ["2026-11-09", 4, [4, 9], "9 + 4 = ?"]].map do |date, rung, fact, text|
-      Rungs::Progress::Record.new(day: day[date], rung: rung, affords: Rungs::Problem::Equation.parse(text).to_problem.affords, fact: fact, right: true, help: "alone")
+    core = [["2026-11-02", 2, [5, 9], "9 + 5 = ?"], ["2026-11-05", 2, [7, 8], "8 + 7 = ?"],
+            ["2026-11-09", 4, [4, 9], "9 + 4 = ?"]].map do |date, rung, fact, text|
+      Rungs::Progress::Record.new(day: day[date], rung: rung,
+                                  affords: Rungs::Problem::Equation.parse(text).to_problem
+                                                                   .affords, fact: fact, right: true, help: "alone")
     end
     told = Rungs::Progress::Estimate.of(core, on: day["2026-11-20"])
     expect(rows[0]["probabilities"]).to eq(told.filter.probabilities)
@@ -37,12 +49,18 @@ RSpec.describe "bin/rungs with a file of records" do
   end
 
   it "plans whom to listen to, respecting who is away" do
-    days = told("listen", records, "--on", "2026-11-20", "--days", "2", "--places", "1", "--absent", "Ada:2026-11-20")["listen"]
-    expect(days.map { |day| [day["date"], day["turns"].map { |turn| turn["child"] }] }).to eq([["2026-11-20", ["Bo"]], ["2026-11-23", ["Ada"]]])
+    days = told("listen", records, "--on", "2026-11-20", "--days", "2", "--places", "1", "--absent",
+                "Ada:2026-11-20")["listen"]
+    expect(days.map do |day|
+      [day["date"], day["turns"].map do |turn|
+        turn["child"]
+      end]
+    end).to eq([["2026-11-20", ["Bo"]], ["2026-11-23", ["Ada"]]])
   end
 
   it "groups, with sizes and pairs apart" do
-    shape = told("groups", records, "--on", "2026-11-20", "--operation", "add", "--band", "bridge", "--sizes", "1-2", "--apart", "Ada:Bo")
+    shape = told("groups", records, "--on", "2026-11-20", "--operation", "add", "--band", "bridge", "--sizes", "1-2",
+                 "--apart", "Ada:Bo")
     expect(shape["groups"].map { |group| group["children"] }).to contain_exactly(["Ada"], ["Bo"])
     expect(shape["distance"]).to eq(0.0)
   end
@@ -50,13 +68,20 @@ RSpec.describe "bin/rungs with a file of records" do
   it "prints lines for people" do
     expect(run("progress", records, "--on", "2026-11-20")[0]).to match(/^Ada +add +bridge/)
     expect(run("listen", records, "--on", "2026-11-20")[0]).to include("  Ada has not been heard for 9 school days")
-    expect(run("groups", records, "--on", "2026-11-20", "--sizes", "1-2")[0]).to include("towards")
+    expect(run("groups", records, "--on", "2026-11-20", "--sizes", "1-2")[0]).to include("A check-in each")
   end
 
   it "names the line and what is off in it" do
-    { ["Ada,2026-11-02,9 + x = ?,2,,,,"] => /line 2: /, ["Ada,2026-13-02,9 + 5 = ?,2,,,,"] => /line 2: “2026-13-02” is not a date/, ["Ada,2026-11-02,9 + 5 = ?,9,,,,"] => /line 2: there is no/,
-      ["Ada,2026-11-02,9 + 5 = ?,2,,,,", "Bo,2026-11-02,9 + 5 = ?,2,,,carried,"] => /line 3: there is no help “carried”/, [",2026-11-02,9 + 5 = ?,2,,,,"] => /line 2: the child has no name/,
-      ["Ada,2026-11-02,9 + 5 = ?,2,fly,,,"] => /line 2: there is no move/, ["Ada,2026-11-02,9 + 5 = ?,2,,many,,"] => /line 2: “many” is no number/ }.each do |rows, message|
+    fine = "Ada,2026-11-02,9 + 5 = ?,2,,,,"
+    {
+      ["Ada,2026-11-02,9 + x = ?,2,,,,"] => /line 2: /,
+      ["Ada,2026-13-02,9 + 5 = ?,2,,,,"] => /line 2: “2026-13-02” is not a date/,
+      ["Ada,2026-11-02,9 + 5 = ?,9,,,,"] => /line 2: there is no/,
+      [fine, "Bo,2026-11-02,9 + 5 = ?,2,,,carried,"] => /line 3: there is no help “carried”/,
+      [",2026-11-02,9 + 5 = ?,2,,,,"] => /line 2: the child has no name/,
+      ["Ada,2026-11-02,9 + 5 = ?,2,fly,,,"] => /line 2: there is no move/,
+      ["Ada,2026-11-02,9 + 5 = ?,2,,many,,"] => /line 2: “many” is no number/
+    }.each do |rows, message|
       _, err, status = run("progress", file(*rows), "--on", "2026-11-20")
       expect([err, status]).to match([message, 2])
       expect(err.lines.size).to eq(1)
@@ -64,9 +89,17 @@ RSpec.describe "bin/rungs with a file of records" do
   end
 
   it "refuses what it cannot read or does not know" do
-    { ["progress", records] => /--on/, ["progress", "/nowhere.csv", "--on", "2026-11-20"] => /cannot be read/, ["progress", records, "--on", "soon"] => /not a date/,
-      ["progress", file("Ada,2026-11-02", header: "child,date"), "--on", "2026-11-20"] => /column is missing: equation, rung/, ["listen", records, "--on", "2026-11-20", "--absent", "Zed:2026-11-20"] => /no child “Zed”/,
-      ["groups", records, "--on", "2026-11-20", "--sizes", "many"] => /sizes/, ["groups", records, "--on", "2026-11-20", "--sizes", "5"] => /do not go into groups/, ["listen", records, "--on", "2026-11-20", "--band", "to7"] => /no band/,
+    { ["progress", records] => /--on/, ["progress", "/nowhere.csv", "--on", "2026-11-20"] => /cannot be read/,
+      ["progress", records, "--on", "soon"] => /not a date/,
+      ["progress", file("Ada,2026-11-02", header: "child,date"), "--on",
+       "2026-11-20"] => /column is missing: equation, rung/, ["listen", records, "--on", "2026-11-20", "--absent",
+                                                              "Zed:2026-11-20"] => /no child “Zed”/,
+      ["groups", records, "--on", "2026-11-20", "--sizes", "many"] => /sizes/, ["groups", records, "--on",
+                                                                                "2026-11-20", "--sizes",
+                                                                                "5"] => /do not go into groups/,
+      ["listen", records, "--on",
+       "2026-11-20", "--band",
+       "to7"] => /no band/,
       ["progress", file("\"Ada,2026-11-02"), "--on", "2026-11-20"] => /CSV/ }.each do |arguments, message|
       _, err, status = run(*arguments)
       expect([err, status]).to match([message, 2])

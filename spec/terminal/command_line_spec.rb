@@ -2,7 +2,11 @@
 
 require "json"
 require "open3"
-%w[drawings/svg drawings/thing drawings/shapes drawings/picture exchange/record_rows terminal/class_commands terminal/main].each { |file| require_relative "../../app/#{file}" }
+%w[drawings/svg drawings/shapes drawings/thing drawings/picture exchange/record_rows terminal/core_commands
+   terminal/class_commands
+   terminal/main].each do |file|
+  require_relative "../../app/#{file}"
+end
 
 RSpec.describe "bin/rungs" do
   def rungs(*arguments)
@@ -15,14 +19,42 @@ RSpec.describe "bin/rungs" do
 
   it "tells the paths, slips and counts of 9 + 5" do
     path = json("paths", "9 + 5 = ?")["paths"].find { |each| each["move"] == "up_through_ten" }
-    expect(path).to eq("rung" => "make_ten", "move" => "up_through_ten", "counts" => 0, "recalls" => 2, "splits" => 1, "work" => 4.0, "landings" => [9, 10, 14],
-                       "equations" => ["9 + 5 = 9 + 1 + 4", "9 + 1 = 10", "10 + 4 = 14"], "says" => "Nine and one is ten, and four more is fourteen.")
-    expect(json("hear", "9 + 5 = ?", "9 10 11 12 13")["candidates"].first).to include("move" => "on_first", "slip" => "start_counted", "answer" => 13)
+    expect(path).to eq("rung" => "make_ten", "move" => "up_through_ten", "counts" => 0, "recalls" => 2,
+                       "recalled" => %w[partner ten_and],
+                       "splits" => 1, "turns" => 0, "work" => 2.5, "landings" => [9, 10, 14],
+                       "equations" => ["9 + 5 = 9 + 1 + 4", "9 + 1 = 10", "10 + 4 = 14"],
+                       "says" => "Nine and one is ten, and four more is fourteen.")
+    expect(json("hear", "9 + 5 = ?",
+                "9 10 11 12 13")["candidates"].first).to include("move" => "on_first", "slip" => "start_counted",
+                                                                 "answer" => 13)
     expect(json("hear", "9+5=?", "14", "--seconds", "2")["candidates"].first).to include("rung" => "known_fact")
     slips = json("slips", "9 + 5 = ?", "15")
     expect(slips["slips"].map(&:keys)).to all(eq(%w[slip share why ask]))
-    expect(slips["probe"]).to eq("problem" => "3 + 8 = □", "predicts" => { "one_over" => 12, "kept_whole_addend" => 13 })
-    expect(json("slips", "9 + 5 = ?", "13", "--rung", "count_on")).to include("probe" => nil, "slips" => [include("slip" => "start_counted", "share" => 1.0)])
+    expect(slips["probe"]).to eq("problem" => "3 + 8 = □",
+                                 "predicts" => { "one_over" => 12,
+                                                 "kept_whole_addend" => 13 })
+    expect(json("slips", "9 + 5 = ?", "13", "--rung",
+                "count_on")).to include("probe" => nil, "slips" => [include("slip" => "start_counted", "share" => 1.0)])
+  end
+
+  it "tells what a problem invites and what to ask next" do
+    expect(json("pull",
+                "9 + 5 = ?")).to include("invites" => "make_ten",
+                                         "pull" => include(
+                                           "rung" => "make_ten", "work" => 1.5
+                                         ))
+    ask = %w[next --operation add --band bridge --working part_whole]
+    expect(json(*ask)["next"].map { |each| each["equation"] }).to eq(["9 + 6 = □", "9 + 4 = □", "9 + 3 = □"])
+    expect(json(*ask)["next"].first.keys).to eq(%w[equation aim move why])
+    expect(json(*ask, "--last", "9 + 6 = ?, 4 + 9 = ?", "--count",
+                "1")["next"].first).to include("equation" => "9 + 3 = □", "aim" => "make_ten")
+    expect(json(*%w[next --operation add --band bridge --working make_ten])).to eq("next" => [])
+  end
+
+  it "speaks to people in titles, not in ids" do
+    said = [%w[hear 9+5=? 9,10,11,12,13], %w[slips 9+5=? 15], %w[paths 9+5=?], %w[pull 9+5=?],
+            %w[next --operation add --band bridge --working part_whole]]
+    expect(said.map { |arguments| rungs(*arguments).first }.join).not_to match(/[a-z]_[a-z]/)
   end
 
   it "writes problems, strings and looks that a seed repeats" do
@@ -32,12 +64,14 @@ RSpec.describe "bin/rungs" do
     expect(problems.first.keys).to eq(%w[story equation whole parts unknown answer])
     expect(json(*ask)["problems"]).to eq(problems)
     expect(json(*ask, "--family", "nine", "--count", "5")["problems"].map { |each| each["parts"] }).to all(include(9))
-    expect(json("string", "--move", "up_through_ten", "--seed", "3")["string"]).to include("move" => "up_through_ten", "problems" => have_attributes(size: 4))
+    expect(json("string", "--move", "up_through_ten", "--seed",
+                "3")["string"]).to include("move" => "up_through_ten", "problems" => have_attributes(size: 4))
     expect(json("looks", "--to", "10", "--seed", "3")["looks"].size).to eq(8)
   end
 
   it "draws every picture as SVG, and prints text for people" do
-    { "frame" => %w[7 --fill pairs], "rack" => %w[6 --card], "line" => %w[9 10 14], "parts" => %w[9 5], "dots" => %w[7 --arrangement ring], "towers" => %w[6 4], "fingers" => %w[7], "scale" => %w[12 7 5],
+    { "frame" => %w[7 --fill pairs], "rack" => %w[6 --card], "line" => %w[9 10 14], "parts" => %w[9 5],
+      "dots" => %w[7 --arrangement ring], "towers" => %w[6 4], "fingers" => %w[7], "scale" => %w[12 7 5],
       "bundles" => %w[34], "objects" => %w[5 --thing kites], "bars" => %w[5 4 --compare] }.each do |kind, arguments|
       out, err, status = rungs("picture", kind, *arguments)
       expect([kind, out.start_with?("<svg"), out.include?("aria-label"), err, status]).to eq([kind, true, true, "", 0])
@@ -50,15 +84,22 @@ RSpec.describe "bin/rungs" do
 
   it "is a program of its own, on the core alone" do
     program = File.expand_path("../../bin/rungs", __dir__)
-    out, err, status = Open3.capture3({ "DATABASE_URL" => nil, "BUNDLE_GEMFILE" => nil, "RUBYOPT" => nil }, program, "paths", "9 + 5 = ?")
-    expect([out.lines.size, err, status.exitstatus]).to eq([6, "", 0])
-    expect(Open3.capture3({ "RUBYOPT" => nil }, program, "fly").then { |_, said, ended| [said.lines.size, ended.exitstatus] }).to eq([1, 2])
+    out, err, status = Open3.capture3({ "DATABASE_URL" => nil, "BUNDLE_GEMFILE" => nil, "RUBYOPT" => nil }, program,
+                                      "paths", "9 + 5 = ?")
+    expect([out.lines.size, err, status.exitstatus]).to eq([7, "", 0])
+    expect(Open3.capture3({ "RUBYOPT" => nil }, program, "fly").then do |_, said, ended|
+      [said.lines.size, ended.exitstatus]
+    end).to eq([1, 2])
   end
 
   it "says what is wrong in one line, with status 2" do
-    [%w[fly], %w[paths], ["paths", "9 + 5"], ["paths", "5 - 9 = ?"], ["paths", "9+5=?", "more"], ["slips", "9+5=?", "x"], ["slips", "9+5=?", "13", "--rung", "fly"], ["hear", "9+5=?", ""], ["hear", "9+5=?", "9", "--seconds", "soon"],
-     %w[problems --band to7], %w[problems --band to5 --count 30], %w[problems --count 0], %w[string], %w[string --move recall], %w[looks --to 99], %w[looks --count 0], %w[picture cube 4], %w[picture frame 99],
-     %w[picture frame 7 --fill sideways], %w[picture frame 7 --heap yes], %w[picture parts 9 5 --hidden 7], %w[picture objects 999999999], ["paths", "\xFF"], %w[paths --colour]].each do |arguments|
+    [%w[fly], %w[paths], ["paths", "9 + 5"], ["paths", "5 - 9 = ?"], ["paths", "9+5=?", "more"],
+     ["slips", "9+5=?", "x"], ["slips", "9+5=?", "13", "--rung", "fly"], ["hear", "9+5=?", ""], ["hear", "9+5=?", "9",
+                                                                                                 "--seconds", "soon"],
+     %w[problems --band to7], %w[problems --band to5 --count 30], %w[problems --count 0], %w[string],
+     %w[string --move recall], %w[looks --to 99], %w[looks --count 0], %w[picture cube 4], %w[picture frame 99],
+     %w[picture frame 7 --fill sideways], %w[picture frame 7 --heap yes], %w[picture parts 9 5 --hidden 7],
+     %w[picture objects 999999999], ["paths", "\xFF"], %w[paths --colour]].each do |arguments|
       out, err, status = rungs(*arguments)
       expect([arguments, out, status]).to eq([arguments, "", 2])
       expect(err).to match(%r{\Abin/rungs: .+\n\z})

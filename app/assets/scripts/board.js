@@ -1,10 +1,10 @@
 // The board: its keys and buttons ask the server, and every window that shows it follows by server-sent events. Space shows
 // and covers, arrows go on and back, 1–5 draw that rung's way, Esc leaves. Nothing moves unless asked.
-"use strict";
+
+import { token } from "./token.js";
 
 const screen = document.getElementById("screen");
 const follow = document.body.dataset.follow;
-const token = document.querySelector('meta[name="csrf-token"]').content;
 const strip = () => document.getElementById("strip");
 let hiding;
 let awake = false;
@@ -13,7 +13,10 @@ const wake = () => {
   awake = true;
   strip()?.classList.add("is-up");
   clearTimeout(hiding);
-  hiding = setTimeout(() => { awake = false; strip()?.classList.remove("is-up"); }, 3500);
+  hiding = setTimeout(() => {
+    awake = false;
+    strip()?.classList.remove("is-up");
+  }, 3500);
 };
 
 // A quick look is there for its time, to the frame, and then covered.
@@ -37,44 +40,74 @@ const put = (html) => {
   document.body.dataset.drawnAt = Date.now();
   flash();
   if (awake) strip()?.classList.add("is-up");
-  if (focused?.do) strip()?.querySelector(`[data-do="${focused.do}"]${focused.value ? `[data-value="${focused.value}"]` : ""}`)?.focus({ preventScroll: true });
+  if (focused?.do)
+    strip()
+      ?.querySelector(`[data-do="${focused.do}"]${focused.value ? `[data-value="${focused.value}"]` : ""}`)
+      ?.focus({ preventScroll: true });
 };
 
 const version = () => Number(screen.querySelector("[data-version]")?.dataset.version ?? -1);
 
 // Only the newest is drawn: a slower answer that comes late is left.
-const draw = (html, at) => { if (at >= version()) put(html); };
+const draw = (html, at) => {
+  if (at >= version()) put(html);
+};
 const newer = (html) => Number(html.match(/data-version="(\d+)"/)?.[1] ?? 0);
 
 const ask = async (button) => {
   const body = new URLSearchParams({ do: button.dataset.do, value: button.dataset.value ?? "" });
   try {
-    const answer = await fetch(`${follow}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token } });
-    if (answer.ok) { const html = await answer.text(); draw(html, newer(html)); }
-  } catch { wake(); }
+    const answer = await fetch(`${follow}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
+    if (answer.ok) {
+      const html = await answer.text();
+      draw(html, newer(html));
+    }
+  } catch {
+    wake();
+  }
 };
 
 // The server speaks every few seconds; where it has been silent for long, the line is dead and is made anew.
 const listen = () => {
   const events = new EventSource(`${follow}/events`);
   let watch;
-  const again = () => { clearTimeout(watch); events.close(); setTimeout(listen, 1000); };
-  const expect = () => { clearTimeout(watch); watch = setTimeout(again, 12000); };
+  const again = () => {
+    clearTimeout(watch);
+    events.close();
+    setTimeout(listen, 1000);
+  };
+  const expect = () => {
+    clearTimeout(watch);
+    watch = setTimeout(again, 12000);
+  };
   expect();
   events.onmessage = async ({ data }) => {
     expect();
     if (Number(data) <= version()) return;
     const answer = await fetch(`${follow}/screen`).catch(() => null);
-    if (answer?.status === 404) { clearTimeout(watch); events.close(); location.reload(); return; }
-    if (answer?.ok) { const html = await answer.text(); draw(html, newer(html)); }
+    if (answer?.status === 404) {
+      clearTimeout(watch);
+      events.close();
+      location.reload();
+      return;
+    }
+    if (answer?.ok) {
+      const html = await answer.text();
+      draw(html, newer(html));
+    }
   };
   // The browser comes back by itself after a dropped line, but gives up where it was refused (the lesson has ended).
-  events.onerror = () => { if (events.readyState === EventSource.CLOSED) again(); };
+  events.onerror = () => {
+    if (events.readyState === EventSource.CLOSED) again();
+  };
 };
 if (follow) listen();
 flash();
 
-const full = () => { if (document.fullscreenElement) document.exitFullscreen(); else document.documentElement.requestFullscreen(); };
+const full = () => {
+  if (document.fullscreenElement) document.exitFullscreen();
+  else document.documentElement.requestFullscreen();
+};
 
 document.addEventListener("click", (event) => {
   const button = event.target.closest("button");
@@ -85,7 +118,10 @@ document.addEventListener("pointermove", wake);
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   wake();
-  if (event.key === "Escape" && !document.fullscreenElement && document.body.dataset.leave) { location.href = document.body.dataset.leave; return; }
+  if (event.key === "Escape" && !document.fullscreenElement && document.body.dataset.leave) {
+    location.href = document.body.dataset.leave;
+    return;
+  }
   const button = [...(strip()?.querySelectorAll("[data-key]") ?? [])].find((each) => each.dataset.key === event.key);
   if (!button) return;
   event.preventDefault();

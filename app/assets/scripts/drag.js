@@ -1,8 +1,7 @@
 // Moves a name to a place: dragged with a finger or a pointer, or pressed and then the place pressed (which also works with
 // the keyboard). The form that holds both sends which item goes to which place.
-"use strict";
 
-let held = null;     // the item picked up
+let held = null; // the item picked up
 let dragging = null; // its picture under the pointer
 
 const formOf = (element) => element.closest("[data-drag-form]");
@@ -26,7 +25,10 @@ const move = (item, place) => {
 document.addEventListener("click", (event) => {
   const item = event.target.closest("[data-drag]");
   const place = event.target.closest("[data-drop]");
-  if (held && place && formOf(place) === formOf(held)) { move(held, place); return; }
+  if (held && place && formOf(place) === formOf(held)) {
+    move(held, place);
+    return;
+  }
   if (item && formOf(item)) hold(held === item ? null : item);
 });
 
@@ -60,5 +62,10 @@ document.addEventListener("pointerup", (event) => {
   setTimeout(() => document.removeEventListener("click", swallow, { capture: true }), 0);
   if (place && formOf(place) === formOf(done.item)) move(done.item, place);
 });
-document.addEventListener("pointercancel", () => { dragging?.ghost?.remove(); dragging = null; });
-document.addEventListener("keydown", (event) => { if (event.key === "Escape") hold(null); });
+document.addEventListener("pointercancel", () => {
+  dragging?.ghost?.remove();
+  dragging = null;
+});
+document.addEventListener("keydown", (event) => {
+  if (event.key === "Escape") hold(null);
+});

@@ -1,6 +1,5 @@
 // Keeps the open lesson's Listen page, with its styles, scripts and fonts, so that it opens again without a connection.
 // Pages come from the network whenever there is one; they are forgotten when somebody signs out.
-"use strict";
 
 const PAGES = "rungs-pages";
 const FILES = "rungs-files";
@@ -11,10 +10,22 @@ self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim(
 // A Listen page says what it needs to open again.
 self.addEventListener("message", (event) => {
   const { page, files } = event.data;
-  event.waitUntil(Promise.all([
-    caches.open(PAGES).then((cache) => fetch(page, { credentials: "same-origin" }).then((answer) => (answer.ok && !answer.redirected ? cache.put(page, answer) : null)).catch(() => null)),
-    caches.open(FILES).then((cache) => Promise.all(files.map((file) => cache.match(file).then((there) => there || cache.add(file).catch(() => null))))),
-  ]));
+  event.waitUntil(
+    Promise.all([
+      caches.open(PAGES).then((cache) =>
+        fetch(page, { credentials: "same-origin" })
+          .then((answer) => (answer.ok && !answer.redirected ? cache.put(page, answer) : null))
+          .catch(() => null),
+      ),
+      caches
+        .open(FILES)
+        .then((cache) =>
+          Promise.all(
+            files.map((file) => cache.match(file).then((there) => there || cache.add(file).catch(() => null))),
+          ),
+        ),
+    ]),
+  );
 });
 
 const fromNetworkFirst = async (request) => {
@@ -22,7 +33,7 @@ const fromNetworkFirst = async (request) => {
     return await fetch(request);
   } catch (gone) {
     const cache = await caches.open(PAGES);
-    const kept = await cache.match(request) || await cache.match(request, { ignoreSearch: true });
+    const kept = (await cache.match(request)) || (await cache.match(request, { ignoreSearch: true }));
     if (kept) return kept;
     throw gone;
   }

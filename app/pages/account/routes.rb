@@ -27,14 +27,14 @@ module Pages
       # How this class does things on which teachers differ.
       post "/classes/:room/settings" do
         chosen = Rungs::Planning::Setting::ALL.to_h { |setting| [setting.id, setting.choice(params[setting.id])] }
-        room.update(settings: Sequel.pg_jsonb(room.settings.to_h.merge(chosen)))
+        room.keep_settings(chosen)
         say "Saved."
       end
 
       post "/classes/:room/children" do
         names = checked(ChildrenContract)[:names].lines.map(&:strip).reject(&:empty?)
         Records::Child.enrol(room, names)
-        say "#{plural(names.uniq.size, 'child', 'children')} in the list. #{room.name} now has #{room.children_dataset.count}."
+        say "#{plural(names.uniq.size, 'child', 'children')} in the list. #{room.name} now has #{room.size}."
       end
 
       # Off the list, records kept.

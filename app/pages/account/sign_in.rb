@@ -12,7 +12,8 @@ module Pages
       OPEN = %r{\A/account/(login|create-account|unlock-account|unlock-account-request|demo)\z|\A/b(/|\z)}
 
       plugin :middleware, next_if_not_found: true
-      plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout", escape: true, allowed_paths: [File.join(Rungs::ROOT, "app/pages")]
+      plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout",
+                      escape: true, allowed_paths: [File.join(Rungs::ROOT, "app/pages")]
       plugin :flash
       include Shared::Helpers
 
@@ -65,8 +66,12 @@ module Pages
 
         before_create_account do
           name, room = [param_or_nil("name"), param_or_nil("room")].map { |text| text.to_s.strip }
-          throw_error_status(422, "room", "between 1 and 40 characters, please") unless room.length.between?(1, Shared::Contract::NAME_LENGTH)
-          throw_error_status(422, "name", "at most 40 characters, please") if name.length > Shared::Contract::NAME_LENGTH
+          unless room.length.between?(1, Shared::Contract::NAME_LENGTH)
+            throw_error_status(422, "room", "between 1 and 40 characters, please")
+          end
+          if name.length > Shared::Contract::NAME_LENGTH
+            throw_error_status(422, "name", "at most 40 characters, please")
+          end
           account[:name] = name
         end
         after_create_account { Records::Account[account_id].start_classroom(name: param("room").strip) }

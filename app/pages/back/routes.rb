@@ -13,7 +13,7 @@ module Pages
         form = checked(BackContract)
         @tab, @title = "climb", "Look back"
         @view = form[:view] || "lesson"
-        @day = form[:day] || days.where(Sequel[:held_on] <= today).max(:held_on) || today
+        @day = form[:day] || room.heard_up_to(today) || today
         @back = Records::LookBack.new(room, evidence, *span)
         @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
         erb :"back/back"
@@ -27,9 +27,14 @@ module Pages
         end
 
         # "count on 4 · make ten 2"
-        def counted(bar) = Rungs::Strategy::Rung::ALL.filter_map { |rung| "#{rung.title.downcase} #{bar.counts[rung.level - 1]}" if bar.counts[rung.level - 1].positive? }.join(" · ")
+        def counted(bar)
+          heard = Rungs::Strategy::Rung::ALL.select { |rung| bar.counts[rung.level - 1].positive? }
+          heard.map { |rung| "#{rung.short} #{bar.counts[rung.level - 1]}" }.join(" · ")
+        end
 
-        def doing(rung, band) = Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
+        def doing(rung, band)
+          Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
+        end
 
         def span_title
           return long_date(@day) if @view == "lesson"
@@ -37,11 +42,8 @@ module Pages
           "#{short_date(@back.from)} to #{short_date(@back.to)}"
         end
 
-        # Lessons in which somebody was heard.
-        def days = room.lessons_dataset.unordered.where(id: room.problems_dataset.where(id: room.observations_dataset.standing.select(:problem_id)).select(:lesson_id).unordered)
-
         # The day before or after this one on which somebody was heard.
-        def beside(step) = step.positive? ? days.where(Sequel[:held_on] > @day).min(:held_on) : days.where(Sequel[:held_on] < @day).max(:held_on)
+        def beside(step) = step.positive? ? room.heard_after(@day) : room.heard_before(@day)
       end
     end
   end

@@ -2,8 +2,8 @@
 
 module Pages
   module Board
-    # A quick look on the board: ready, shown for its seconds and then covered, opened for looking together, its ways beside it.
-    # Never faster than one picture a second.
+    # A quick look on the board: ready, shown for its seconds and then covered, opened for looking together, its ways
+    # beside it. Never faster than one picture a second.
     class LookState
       COMMANDS = %w[look open cover ways initials].freeze
 
@@ -27,8 +27,8 @@ module Pages
       # @return [Float] seconds that the picture is still to be seen
       def left = @data.fetch("flash_at", 0) + look.seconds - @now
 
-      # What a window is told to show it for: its whole time where the picture has only just been asked for, whatever the way there
-      # took; what is left of it where the window came late.
+      # What a window is told to show it for: its whole time where the picture has only just been asked for, whatever
+      # the way there took; what is left of it where the window came late.
       def window = left > look.seconds - ON_THE_WAY ? look.seconds : left
 
       def ways? = @data["ways"] == true

@@ -27,7 +27,9 @@ module Pages
         if form[:do] == "problem"
           turn_to(lesson, form[:value])
         else
-          lesson.change_board { |state, posed| posed && state["look"].nil? ? State.new(state, posed).after(form[:do], form[:value]) : state }
+          lesson.change_board do |state, posed|
+            posed && state["look"].nil? ? State.new(state, posed).after(form[:do], form[:value]) : state
+          end
         end
         screen_of(lesson)
       end
@@ -52,7 +54,7 @@ module Pages
         def lesson_shown
           return room.problem(params[:problem])&.lesson || halt(404) if params[:problem]
 
-          room.lesson_on(today) || room.problems_dataset.last&.lesson
+          room.lesson_on(today) || room.last_problem&.lesson
         end
 
         def leave
@@ -62,8 +64,8 @@ module Pages
           @posed.part&.kind == "string" ? "/strings/#{room.id}" : "/listen/#{room.id}?problem=#{@posed.id}"
         end
 
-        def found_lesson = @found_lesson ||= (params[:lesson].match?(/\A\d{1,18}\z/) && room.lessons_dataset.first(id: params[:lesson].to_i)) || halt(404)
-        def turn_to(lesson, id) = lesson.put_on_board(lesson.problems_dataset.first(id: id.to_i) || halt(404))
+        def found_lesson = @found_lesson ||= room.lesson(params[:lesson]) || halt(404)
+        def turn_to(lesson, id) = lesson.put_on_board(lesson.problem(id) || halt(404))
       end
     end
   end

@@ -18,7 +18,12 @@ module Pages
       def first_screen
         return look_screen if @lesson.look_on_board
 
-        @lesson.list_on_board ? partial(:"board/_list", part: @lesson.list_on_board) : partial(:"board/_screen", state: board_state)
+        if @lesson.list_on_board
+          partial(:"board/_list",
+                  part: @lesson.list_on_board)
+        else
+          partial(:"board/_screen", state: board_state)
+        end
       end
 
       def board_state = @board_state ||= State.new(@lesson.refresh.board.to_h, @posed)
@@ -31,11 +36,7 @@ module Pages
       def sentences = @posed.words.split(/(?<=[.?!]) /)
 
       # @return [Records::PosedProblem, nil] the problem before or after this one in the lesson
-      def beside(step)
-        all = @lesson.problems_dataset.all
-        place = all.index { |each| each.id == @posed.id } + step
-        place.negative? ? nil : all[place]
-      end
+      def beside(step) = @lesson.beside(@posed, step)
     end
   end
 end

@@ -2,8 +2,8 @@
 
 module Pages
   module Board
-    # What the board shows, as plain data that can be kept and sent: which picture, whether it is shown, covered or not yet
-    # there, crossed out, the number sentence, a rung's way and its step. Each command gives the next state.
+    # What the board shows, as plain data that can be kept and sent: which picture, whether it is shown, covered or not
+    # yet there, crossed out, the number sentence, a rung's way and its step. Each command gives the next state.
     class State
       COMMANDS = %w[cover picture strike sentence way share ways].freeze
 
@@ -12,11 +12,11 @@ module Pages
       def initialize(data, posed)
         @data = data
         @posed = posed
-        @thing = posed.template.to_s.split("/").first || "counter"
+        @thing = posed.things
       end
 
-      def pictures = @pictures ||= Pictures.of(@posed.problem, thing: @thing)
-      def ways = @ways ||= Pictures.ways(@posed.problem, thing: @thing)
+      def pictures = @pictures ||= Rungs::Picture::Staging.of(@posed.problem, thing: @thing)
+      def ways = @ways ||= Rungs::Picture::Staging.ways(@posed.problem, thing: @thing)
 
       # "absent" until it was shown once, then "shown" or "covered".
       def show = @data.fetch("show", "absent")
@@ -32,7 +32,8 @@ module Pages
       def beside
         return unless way && @data["share"] && @data["beside"] && step == way.steps.size - 1
 
-        Pictures.way(share_path, @posed.problem, thing: @thing, on: @data["beside"])&.steps&.last || Rungs::Picture::KINDS[@data["beside"]]&.of(@posed.problem, thing: @thing)&.layout
+        acted = Rungs::Picture::Staging.way(share_path, @posed.problem, thing: @thing, on: @data["beside"])
+        acted&.steps&.last || Rungs::Picture::KINDS[@data["beside"]]&.of(@posed.problem, thing: @thing)&.layout
       end
 
       def step = [@data.fetch("step", 0), (way ? way.steps.size - 1 : 0)].min
@@ -56,7 +57,10 @@ module Pages
       def after(command, value = nil)
         raise ArgumentError, command unless COMMANDS.include?(command)
 
-        base = { "problem" => @posed.id, "picture" => kind&.id }.merge(@data.slice("show", "struck", "sentence", "picture", "way", "step", "share", "on", "beside", "ways", "from"))
+        base = { "problem" => @posed.id,
+                 "picture" => kind&.id }.merge(@data.slice("show", "struck", "sentence", "picture", "way", "step",
+                                                           "share", "on",
+                                                           "beside", "ways", "from"))
         base.merge(send("after_#{command}", value))
       end
 
@@ -66,11 +70,24 @@ module Pages
       def after_ways(_) = { "ways" => !ways? }
       def after_sentence(_) = { "sentence" => !sentence? }
 
-      def after_picture(id) = pictures.keys.any? { |each| each.id == id } ? { "picture" => id, "way" => nil, "share" => nil, "show" => "shown" } : {}
+      def after_picture(id)
+        if pictures.keys.any? do |each|
+          each.id == id
+        end
+          { "picture" => id, "way" => nil, "share" => nil, "show" => "shown" }
+        else
+          {}
+        end
+      end
 
       def after_strike(_)
         strikable = pictures.fetch(kind, []).size > 1 ? kind : pictures.find { |_, layouts| layouts.size > 1 }&.first
-        strikable ? { "picture" => strikable.id, "struck" => !struck?, "way" => nil, "share" => nil, "show" => "shown" } : {}
+        if strikable
+          { "picture" => strikable.id, "struck" => !struck?, "way" => nil, "share" => nil,
+            "show" => "shown" }
+        else
+          {}
+        end
       end
 
       # The same way again is its next step.
@@ -81,8 +98,8 @@ module Pages
         { "way" => level.to_i, "share" => nil, "step" => again ? step + 1 : 0, "show" => "shown", "sentence" => false }
       end
 
-      # A move, or a split as "7:3,4"; then the picture it is drawn on and the one beside, with spaces between. The same again
-      # is its next step.
+      # A move, or a split as "7:3,4"; then the picture it is drawn on and the one beside, with spaces between. The same
+      # again is its next step.
       def after_share(words)
         share, on, beside = words.to_s.split
         wanted = { "share" => share, "on" => known(on), "beside" => known(beside) }
@@ -91,10 +108,13 @@ module Pages
       end
 
       def known(picture) = Rungs::Picture::KINDS.key?(picture) ? picture : nil
-      def shared = share_path && Pictures.way(share_path, @posed.problem, thing: @thing, on: @data["on"])
+
+      def shared
+        share_path && Rungs::Picture::Staging.way(share_path, @posed.problem, thing: @thing, on: @data["on"])
+      end
 
       def share_path
-        return @posed.problem.paths.find { |path| path.move.id == @data["share"] } unless @data["share"].include?(":")
+        return Rungs::Strategy::Path.by(@posed.problem, @data["share"]) unless @data["share"].include?(":")
 
         broken, *pieces = @data["share"].scan(/\d+/).map(&:to_i)
         Rungs::Strategy::Split.path(@posed.problem, broken, pieces)

@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
-      OPERATIONS = ["both", *Rungs::Progress::CheckIn::SITUATIONS.keys].freeze
+      OPERATIONS = ["both", *Rungs::Problem::Pool::RESULT.keys].freeze
 
       before("/:room/:child/?*") do
         @child = room.child(params[:child]) || halt(404)
@@ -14,6 +14,7 @@ module Pages
       end
 
       get "/:room/:child" do
+        @scripts = %w[check_in]
         @open = latest
         @posed = @open.current if @open && @open.ended_at.nil?
         @margin = class_margin(chosen: @child) { |child| "/check-in/#{room.id}/#{child.id}" }
@@ -31,7 +32,8 @@ module Pages
         form = checked(AnswerContract)
         posed = @child.classroom.problem(form[:problem_id]) || halt(404)
         open = Records::CheckIn.first(id: posed.check_in_id, child_id: @child.id) || halt(404)
-        Records::Recorder.new(room, person).record(child: @child, problem: posed, happened_at: Time.now, **form.slice(:code, :client_key, :answer).compact)
+        said = form.slice(:code, :client_key, :answer).compact
+        Records::Recorder.new(room, person).record(child: @child, problem: posed, happened_at: Time.now, **said)
         open.go_on if open.current.nil? && open.ended_at.nil?
         redirect here
       end
@@ -43,7 +45,7 @@ module Pages
 
       helpers do
         def here = "/check-in/#{room.id}/#{@child.id}"
-        def latest = Records::CheckIn.where(child_id: @child.id).order(Sequel.desc(:id)).first { started_at > Time.now - 86_400 }
+        def latest = Records::CheckIn.latest(@child)
       end
     end
   end

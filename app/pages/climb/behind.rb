@@ -10,7 +10,7 @@ module Pages
         band: ->(each, scope, _) { each.of?(each.operation, scope) },
         rung: ->(each, rung, _) { each.record.rung == rung },
         fact: ->(each, fact, _) { each.record.fact.join(".") == fact },
-        slip: ->(each, slip, _) { each.slip == slip },
+        slip: ->(each, slip, _) { each.slip && "#{each.slip.table}.#{each.slip.id}" == slip },
         days: ->(each, days, today) { (today - each.record.day).to_i <= days }
       }.freeze
 
@@ -22,7 +22,11 @@ module Pages
         @today = today
       end
 
-      def records = @heard.select { |each| @which.all? { |name, value| TESTS.fetch(name).call(each, value, @today) } }.reverse
+      def records = @heard.select { |each| meant?(each) }.reverse
+
+      private
+
+      def meant?(each) = @which.all? { |name, value| TESTS.fetch(name).call(each, value, @today) }
     end
   end
 end

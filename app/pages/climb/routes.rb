@@ -14,9 +14,11 @@ module Pages
       get "/:room" do
         @tab, @title = "climb", "Climb"
         @view = View.new(checked(ViewContract), first: first_day, today: today)
-        scopes = @view.families? ? family_scopes : Rungs::Problem::Band::ALL.ids
-        evidence.read(@view.operation, scopes, day: @view.from)
-        @columns = @view.families? ? scopes : scopes.select { |band| BANDS.include?(band) || evidence.heard?(@view.operation, band) }
+        there = @view.families? ? Records::Scope.families : Records::Scope.bands
+        evidence.read(@view.operation, there, day: @view.from)
+        @columns = there.select do |scope|
+          @view.families? || BANDS.include?(scope) || evidence.heard?(@view.operation, scope)
+        end
         @rows = sorted(room.children.map { |child| Row.of(child, evidence, @view, @columns) })
         @turns = listening.on(today).map { |turn| turn.child.id }
         htmx? ? partial(:"climb/_table") : erb(:"climb/climb")
@@ -61,7 +63,9 @@ module Pages
         @heard = @about.select { |each| each.of?(@operation, @scope) }
         @steps = evidence.steps(@child, @operation, @scope)
         @estimate = evidence.estimate(@child, @operation, @scope, on: today)
-        @margin = class_margin(chosen: @child) { |child| "/climb/#{room.id}/children/#{child.id}?operation=#{@operation}&band=#{@scope}" }
+        @margin = class_margin(chosen: @child) do |child|
+          "/climb/#{room.id}/children/#{child.id}?operation=#{@operation}&band=#{@scope}"
+        end
         erb :"climb/child"
       end
 
@@ -87,67 +91,95 @@ module Pages
         def recent = @recent ||= @about.select { |each| each.record.day >= today - Rungs::Progress::FactMap::RECENT }
 
         # Drawings of records that stand.
-        def photos = @photos ||= Records::Photo.listed.where(classroom_id: room.id, child_id: @child.id).all.then { |taken| taken.empty? ? taken : standing(taken) }
-
-        def standing(taken)
-          keys = room.observations_dataset.standing.where(first_key: taken.map(&:first_key)).select_map(:first_key)
-          taken.select { |photo| keys.include?(photo.first_key) }
-        end
-
-        def family_scopes = Rungs::Problem::Family::ALL.ids.map { |family| Records::Evidence.family(family) }
+        def photos = @photos ||= Records::Photo.of_child(@child)
 
         # The day something was first heard here.
-        def first_day = @first_day ||= [room.lessons_dataset.unordered.min(:held_on) || today, today].min
+        def first_day = @first_day ||= [room.first_day || today, today].min
 
         def sorted(rows)
           column = @columns.index(@view.sort)
-          return rows.sort_by { |row| [-(row.estimates[column].working || 0), -row.estimates[column].confidence] } if column
+          if column
+            return rows.sort_by do |row|
+              [-(row.estimates[column].working || 0), -row.estimates[column].confidence]
+            end
+          end
 
           @view.sort == "last" ? rows.sort_by { |row| evidence.last_heard[row.child.id]&.jd || 0 } : rows
         end
 
-        def scopes = @scopes ||= Rungs::Problem::Band::ALL.ids + Rungs::Problem::Family::ALL.ids.map { |family| Records::Evidence.family(family) }
-
-        # A band or a family by its name.
-        def scope_title(scope)
-          scope.start_with?("family:") ? Rungs::Problem::Family::ALL.fetch(scope.delete_prefix("family:")).title : band_title(scope)
-        end
+        def scopes = Records::Scope.all
+        def scope_title(scope) = Records::Scope.title(scope)
 
         def timeline
           from = [@heard.first.record.day, today - 14].min
-          Drawings::Timeline.new(@heard, @steps, from: from, to: today) { |each| behind(key: each.key) }
-                            .draw(label: "Each answer of #{@child.name} by day and rung; the table below says the same.")
+          line = Drawings::Timeline.new(@heard, @steps, from: from, to: today) { |each| behind(key: each.key) }
+          line.draw(label: "Each answer of #{@child.name} by day and rung; the table below says the same.")
         end
 
+        # Where the child works, in a sentence, each rung in its tint.
+        def standing_sentence
+          name, place = @child.name, scope_title(@scope)
+          return h("#{name}: not enough heard, #{place}") unless @estimate.working
+
+          tinted = @estimate.told.map { |level| %(<span class="tinted tint-#{level}">#{Rungs::Strategy::Rung.at(level).doing}</span>) }
+          return "#{h(name)} works mostly by #{tinted.first}, #{h(place)}" if @estimate.mostly?
+
+          "#{h(name)}, #{h(place)}: not clear yet#{tinted.size > 1 ? ' between' : ','} #{tinted.join(' and ')}"
+        end
+
+        # The rung in a cell: a short name, or the two that it lies between.
+        def cell_name(estimate) = estimate.told.map { |level| Rungs::Strategy::Rung.at(level).short }.join(" / ")
+
         # The address of the records behind a figure.
-        def behind(**which) = "/climb/#{room.id}/children/#{@child.id}/records?#{which.map { |name, value| "#{name}=#{value}" }.join('&')}"
+        def behind(**which)
+          "/climb/#{room.id}/children/#{@child.id}/records?#{which.map { |name, value| "#{name}=#{value}" }.join('&')}"
+        end
 
         # The square of this operation, tinted by the best recent rung.
         def square
-          facts = Rungs::Progress::FactMap.new(recent.select { |each| each.operation == @operation }.map(&:record), on: today)
-          drawing = Drawings::Square.new(@size, whole: 20) do |p, q|
-            rung, state = facts.rung(p, q), facts.state(p, q)
-            sum = @operation == "add" ? "#{p} + #{q} = #{p + q}" : "#{p + q} − #{p} = #{q}"
-            Drawings::Square::Cell.new(tint: rung, mark: state, label: "#{sum}: #{state || 'not heard'}", href: (behind(operation: @operation, fact: [p, q].sort.join(".")) if rung))
-          end
-          [facts, drawing.draw(label: "#{@child.name}, #{operation_title(@operation).downcase}, fact by fact; the list below says the same", corner: @operation == "add" ? "+" : "−")]
+          records = recent.select { |each| each.operation == @operation }.map(&:record)
+          @facts = Rungs::Progress::FactMap.new(records, on: today)
+          drawing = Drawings::Square.new(@size, whole: 20) { |p, q| square_cell(p, q) }
+          label = "#{@child.name}, #{operation_title(@operation).downcase}, fact by fact; the list below says the same"
+          drawing.draw(label: label, corner: @operation == "add" ? "+" : "−")
         end
 
-        # Slips of the last weeks that came twice or more, the commonest first: title, what to ask, and the days.
+        def square_cell(p, q)
+          rung, state = @facts.rung(p, q), @facts.state(p, q)
+          sum = @operation == "add" ? "#{p} + #{q} = #{p + q}" : "#{p + q} − #{p} = #{q}"
+          href = behind(operation: @operation, fact: [p, q].sort.join(".")) if rung
+          Drawings::Square::Cell.new(tint: rung, mark: state, label: "#{sum}: #{state || 'not heard'}", href: href)
+        end
+
+        # Slips of the last weeks that came twice or more, the commonest first, each with its records.
         def slips
-          rows = recent.select { |each| each.slip && each.record.day > today - Records::ListeningList::SLIP_DAYS }
-          rows.group_by(&:slip).select { |_, all| all.size > 1 }.sort_by { |_, all| -all.size }
+          late = recent.select { |each| each.record.day > today - Records::ListeningList::SLIP_DAYS }
+          late.group_by(&:slip).except(nil).select { |_, all| all.size > 1 }.sort_by { |_, all| -all.size }
         end
 
+        # What to ask next; where there is nothing to aim at, facts to hear again.
         def proposals
-          return [] if @scope.start_with?("family:")
+          return [] if Records::Scope.family?(@scope)
 
-          count = Rungs::Progress::NextProblems::LAST
-          last = (recent.size < count ? evidence.all(@child) : recent).last(count).map { |each| each.record.fact }
-          Rungs::Progress::NextProblems.propose(working: @estimate.working, operation: @operation, band: @scope, last: last)
+          @proposals ||= Rungs::Progress::NextProblems.propose(working: @estimate.working, operation: @operation,
+                                                               band: @scope, last: last_facts)
         end
 
-        def where_to(band, operation = @operation) = "/climb/#{room.id}/children/#{@child.id}?operation=#{operation}&band=#{band}"
+        def again
+          return [] if Records::Scope.family?(@scope) || proposals.any? || @estimate.working.nil?
+
+          records = recent.select { |each| each.operation == @operation }.map(&:record)
+          @again ||= Rungs::Progress::NextProblems.again(records, operation: @operation, band: @scope)
+        end
+
+        def last_facts
+          count = Rungs::Progress::NextProblems::LAST
+          (recent.size < count ? evidence.all(@child) : recent).last(count).map { |each| each.record.fact }
+        end
+
+        def where_to(band, operation = @operation)
+          "/climb/#{room.id}/children/#{@child.id}?operation=#{operation}&band=#{band}"
+        end
       end
     end
   end

@@ -6,7 +6,9 @@ module Pages
     Row = Struct.new(:child, :estimates, :moves, keyword_init: true) do
       def self.of(child, evidence, view, columns)
         new(child: child, estimates: columns.map { |scope| evidence.glance(child, view.operation, scope, on: view.to) },
-            moves: columns.map { |scope| evidence.movement(child, view.operation, scope, from: view.from, to: view.to) })
+            moves: columns.map do |scope|
+              evidence.movement(child, view.operation, scope, from: view.from, to: view.to)
+            end)
       end
     end
   end

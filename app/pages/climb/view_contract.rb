@@ -2,7 +2,8 @@
 
 module Pages
   module Climb
-    # How the class is looked at: operation, bands or families, two days counted back from today, and the column it is sorted by.
+    # How the class is looked at: operation, bands or families, two days counted back from today, and the column it is
+    # sorted by.
     class ViewContract < Shared::Contract
       params do
         optional(:operation).filled(:string, included_in?: %w[add subtract])

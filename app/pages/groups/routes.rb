@@ -26,29 +26,29 @@ module Pages
       post "/:room/apart" do
         pair = [@form[:one], @form[:other]].sort
         refuse("Choose two children") if pair.uniq.size < 2 || pair.any? { |id| room.child(id).nil? }
-        pairs = @form[:together] ? apart - [pair] : (apart + [pair]).uniq
-        room.update(settings: Sequel.pg_jsonb(room.settings.to_h.merge("apart" => pairs)))
+        room.keep_apart(pair, together: @form[:together] || false)
         redirect "/groups/#{room.id}?#{where}"
       end
 
       post "/:room/save" do
-        room.start_lesson(coming_day).update(groups: Sequel.pg_jsonb(as_given.map { |group| group.map(&:id) }))
+        room.start_lesson(coming_day).keep_groups(as_given)
         env["rack.session"]["note"] = "The groups are saved for #{coming_lesson}."
         redirect coming_day == today ? "/today/#{room.id}" : "/lesson/#{room.id}?day=#{coming_day}"
       end
 
       helpers do
         def where = URI.encode_www_form(operation: @operation, band: @band, least: @form[:least], most: @form[:most])
-        def apart = room.settings["apart"].to_a.map(&:to_a)
+        def apart = room.apart
         def member(child) = Rungs::Progress::Groups::Member.new(child: child.id, rung: estimate(child).working)
+        def sizes = @form[:least]..[@form[:most], @form[:least]].max
         def estimate(child) = evidence.estimate(child, @operation, @band, on: today)
         def by_id = @by_id ||= room.children.to_h { |child| [child.id, child] }
 
         def best
           return [] if room.children.empty?
 
-          found = Rungs::Progress::Groups.best(room.children.map { |child| member(child) }, sizes: @form[:least]..[@form[:most], @form[:least]].max, apart: apart)
-          found.map { |group| group.who.map { |each| by_id.fetch(each.child) } }
+          found = Rungs::Progress::Groups.best(room.children.map { |child| member(child) }, sizes: sizes, apart: apart)
+          found.map { |group| group.map { |each| by_id.fetch(each.child) } }
         rescue Rungs::Error => e
           @trouble = e.message
           []
@@ -56,13 +56,15 @@ module Pages
 
         # As they stand on the page; whoever is in none joins the last.
         def as_given
-          groups = @form[:groups].to_s.split("_").map { |group| group.split(".").filter_map { |id| by_id[id.to_i] } }.reject(&:empty?)
+          groups = @form[:groups].to_s.split("_").map { |group| group.split(".").filter_map { |id| by_id[id.to_i] } }
+          groups = groups.reject(&:empty?)
           rest = room.children - groups.flatten
           rest.empty? ? groups : [*groups[0..-2], (groups.last || []) + rest]
         end
 
         def page(groups)
-          @groups = groups.map { |group| [group, Rungs::Progress::Groups.group(group.map { |child| member(child) }, rungs: Rungs::Problem::Band::ALL.fetch(@band).rungs)] }
+          members = groups.map { |group| group.map { |child| member(child) } }
+          @groups = groups.zip(Rungs::Progress::Groups.told(members, operation: @operation, band: @band))
           @written = groups.map { |group| group.map(&:id).join(".") }.join("_")
           @broken = apart.select { |pair| groups.any? { |group| (pair - group.map(&:id)).empty? } }
           @focus = [@operation, @band]

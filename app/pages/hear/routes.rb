@@ -12,26 +12,30 @@ module Pages
       post "/:room/away" do
         form = checked(AwayContract)
         child = room.child(form[:child]) || halt(404)
-        away = { classroom_id: room.id, child_id: child.id, day: form[:day] }
-        form[:away] ? DB[:absences].insert_conflict.insert(**away) : DB[:absences].where(away).delete
+        room.note_absence(child, form[:day], away: form[:away])
         listening.forget(today) if form[:day] == today
         redirect "/hear/#{room.id}"
       end
 
       helpers do
-        def days = @days ||= (today..).lazy.select { |day| (1..5).cover?(day.wday) }.first(5)
-        def away_on(day) = (@away ||= DB[:absences].where(classroom_id: room.id, day: days).select_hash_groups(:day, :child_id)).fetch(day, [])
+        def days = @days ||= Rungs::SchoolDays.from(today, 5)
+        def away_on(day) = (@away ||= room.absences(days)).fetch(day, [])
 
         # Today's list stands once the lesson has begun; the days after follow from it.
         def plan
-          first = days.first == today && room.lesson_on(today)&.listening ? [Rungs::Progress::Listening::Day.new(date: today, turns: listening.on(today))] : []
-          first + listening.plan(days, heard_first: first.flat_map { |day| day.turns.map(&:child) }).drop(first.size)
+          stands = days.first == today && room.lesson_on(today)&.listening
+          return listening.plan(days) unless stands
+
+          first = Rungs::Progress::Listening::Day.new(date: today, turns: listening.on(today))
+          [first, *listening.plan(days, heard_first: first.turns.map(&:child)).drop(1)]
         end
 
         def page
           @tab, @title = "climb", "Whom to hear"
           @plan = plan
-          @margin = class_margin(next_up: @plan.first.turns.map(&:child)) { |child| "/climb/#{room.id}/children/#{child.id}" }
+          @margin = class_margin(next_up: @plan.first.turns.map(&:child)) do |child|
+            "/climb/#{room.id}/children/#{child.id}"
+          end
           erb :"hear/hear"
         end
       end

@@ -96,12 +96,13 @@ module Pages
         def course(day) = (room.lesson_on(day || today) || room.start_lesson(day || today)).course
         def here(day) = "/lesson/#{room.id}#{"?day=#{day}" if day && day != today}"
 
-        def found_part
-          (params[:part].match?(/\A\d{1,18}\z/) && Records::LessonPart.first(classroom_id: room.id, id: params[:part].to_i)) || halt(404)
-        end
+        def found_part = room.part(params[:part]) || halt(404)
 
         def target(course, to)
-          { "start" => course.current || course.left.first, "on" => course.beside(1), "back" => course.beside(-1) }.fetch(to) { course.part(to) } ||
+          { "start" => course.current || course.left.first, "on" => course.beside(1),
+            "back" => course.beside(-1) }.fetch(to) do
+            course.part(to)
+          end ||
             refuse("There is no such part in this lesson")
         end
 
@@ -112,17 +113,17 @@ module Pages
           redirect "/today/#{room.id}"
         end
 
-        def place_of(part) = PLACES.fetch(part.kind).call(room.id, part.kind == "share" ? shareable : part.at_hand)
-
-        # The problem to share ways of: the last that was heard, else the last posed.
-        def shareable
-          posed = room.lesson_on(today).problems_dataset.reverse
-          posed.first(id: room.observations_dataset.standing.select(:problem_id)) || posed.first
+        def place_of(part)
+          PLACES.fetch(part.kind).call(room.id, part.kind == "share" ? part.lesson.shareable : part.at_hand)
         end
 
         def details_of(form)
           details = form.slice(*DETAILS[form[:kind]]).compact.transform_keys(&:to_s)
-          details["equations"] = Rungs::Problem::Pool.of(form[:operation], form[:band] || "to10").equations(form[:count] || 8, random: Random.new) if form[:kind] == "practice"
+          if form[:kind] == "practice"
+            details["equations"] =
+              Rungs::Problem::Pool.of(form[:operation], form[:band] || "to10").equations(form[:count] || 8,
+                                                                                         random: Random.new)
+          end
           details
         end
       end

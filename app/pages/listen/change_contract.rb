@@ -14,7 +14,9 @@ module Pages
         optional(:help).filled(:string, included_in?: Details::HELP)
       end
 
-      rule(:used) { key.failure("is not one of #{Details::USED.join(', ')}") if value && (value.split(",") - Details::USED).any? }
+      rule(:used) do
+        key.failure("is not one of #{Details::USED.join(', ')}") if value && (value.split(",") - Details::USED).any?
+      end
     end
   end
 end

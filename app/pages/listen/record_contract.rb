@@ -19,7 +19,9 @@ module Pages
       end
 
       # A clock that runs ahead a little is forgiven; a date from another age is not.
-      rule(:happened_at) { key.failure("is not a time in this class") if value && !value.between?(EARLIEST, Time.now + 300) }
+      rule(:happened_at) do
+        key.failure("is not a time in this class") if value && !value.between?(EARLIEST, Time.now + 300)
+      end
     end
   end
 end

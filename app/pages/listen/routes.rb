@@ -8,9 +8,15 @@ module Pages
 
       get "/:room" do
         @tab, @title = "listen", "Listen"
-        @posed = params[:problem] ? (room.problem(params[:problem]) || halt(404)) : (room.current_problem || room.last_problem)
+        @posed = if params[:problem]
+                   room.problem(params[:problem]) || halt(404)
+                 else
+                   room.current_problem || room
+                     .last_problem
+                 end
         return erb(:"listen/nothing") unless @posed
 
+        @scripts = %w[listen]
         @chosen = params[:child] && room.child(params[:child])
         @margin = partial(:"listen/_children", rows: in_turn(margin_rows(turns)))
         erb :"listen/listen"
@@ -26,7 +32,7 @@ module Pages
 
       post "/:room/seats" do
         form = checked(SeatContract)
-        seating = Seating.new(room)
+        seating = Records::Seating.new(room)
         child = form[:item] && (room.child(form[:item]) || halt(404))
         next_seat = form[:place] || form[:fill] || refuse("Choose a seat")
         if form[:fill] then seating.fill
@@ -39,7 +45,8 @@ module Pages
       get "/:room/hearing" do
         form = checked(HeardContract)
         @posed = room.problem(form[:problem]) || halt(404)
-        @candidates = Rungs::Strategy::Hearing.of(@posed.problem, form[:heard].split.map(&:to_i), seconds: form[:seconds])
+        heard = form[:heard].split.map(&:to_i)
+        @candidates = Rungs::Strategy::Hearing.of(@posed.problem, heard, seconds: form[:seconds])
         partial(:"listen/_candidates")
       end
 
@@ -53,7 +60,8 @@ module Pages
         @posed = room.problem(form[:problem_id]) || halt(404)
         child = room.children.find { |each| each.id == form[:child_id] } || halt(404)
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
-        answer_with recorder.record(child: child, problem: @posed, happened_at: form[:happened_at] || Time.now, **form.except(:child_id, :problem_id, :happened_at))
+        said = form.except(:child_id, :problem_id, :happened_at)
+        answer_with recorder.record(child: child, problem: @posed, happened_at: form[:happened_at] || Time.now, **said)
       end
 
       post "/:room/records/:key/changes" do
@@ -68,9 +76,9 @@ module Pages
 
       # Poses what tells the likely slips apart, or shows the one slip again, and goes on with that child.
       post "/:room/records/:key/probe" do
-        observation = room.observations_dataset.standing.first(first_key: known_key) || halt(404)
+        observation = room.record(known_key) || halt(404)
         @posed = observation.posed_problem
-        problem = Diagnosis.new(@posed, observation).next_problem || refuse("No problem would tell more about that answer")
+        problem = diagnosis_of(observation)&.next_problem || refuse("No problem would tell more about that answer")
         posed = @posed.lesson.pose(problem, **words_for(problem))
         redirect "/listen/#{room.id}?problem=#{posed.id}&child=#{observation.child_id}"
       end
@@ -84,18 +92,27 @@ module Pages
 
         def seats_page
           @tab, @title = "listen", "Where everybody sits"
-          seating = Seating.new(room)
+          seating = Records::Seating.new(room)
           erb :"listen/seats", locals: { seated: seating.seated, unseated: seating.unseated, rows: seating.rows }
         end
 
         # Where a name stands in the margin.
-        def seat_class(child) = child.seat && "seat-c#{(child.seat % Seating::COLUMNS) + 1} seat-r#{(child.seat / Seating::COLUMNS) + 1}"
+        def seat_class(child)
+          row, place = child.seat && Records::Seating.place(child.seat)
+          row && "seat-c#{place} seat-r#{row}"
+        end
 
-        def photos_of(observation) = Records::Photo.listed.where(classroom_id: room.id, first_key: observation.first_key).all
+        def photos_of(observation) = Records::Photo.of_record(room, observation.first_key)
 
         def recorder = @recorder ||= Records::Recorder.new(room, env["rodauth"].session_value)
         def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
         def turns = @turns ||= listening.on(today).map(&:child)
+
+        # What a wrong answer may come from.
+        # @return [Rungs::Slip::Diagnosis, nil]
+        def diagnosis_of(observation)
+          observation.answer && Rungs::Slip::Diagnosis.new(@posed.problem, observation.answer, rung: observation.code)
+        end
 
         # What the board of this lesson shows, for the remote.
         def board_state = @board_state ||= Board::State.new(@posed.lesson.board.to_h, @posed)
@@ -107,8 +124,9 @@ module Pages
           return redirect("/listen/#{room.id}?problem=#{@posed.id}") unless htmx?
 
           child = observation.child
+          estimate = recorder.estimate(child, *focus, on: today) || evidence.estimate_of(child, *focus, on: today)
           partial(:"listen/_live", observation: (observation unless observation.undone)) +
-            partial(:"listen/_out_of_band", child: child, estimate: recorder.estimate(child, *focus, on: today) || evidence.estimate_of(child, *focus, on: today))
+            partial(:"listen/_out_of_band", child: child, estimate: estimate)
         end
 
         # The last of this lesson, whatever its problem.
@@ -126,15 +144,21 @@ module Pages
           template = Rungs::Problem::Template::ALL[@posed.template]
           return { story: "" } unless problem.situation && template&.suits?(problem)
 
-          { story: Rungs::Problem::Story.new(problem, template: template, names: Rungs::Problem::Story::NAMES.sample(2)).text, template: template.id }
+          names = Rungs::Problem::Story::NAMES.sample(2)
+          { story: Rungs::Problem::Story.new(problem, template: template, names: names).text, template: template.id }
         end
 
-        def moves_of(observation) = Rungs::Strategy::Move::ALL.select { |move| move.rung == observation.rung && move.applies?(@posed.problem) }
+        # "Count on, from the first"
+        def candidate_title(candidate)
+          rung = Rungs::Strategy::Rung::ALL[candidate.rung] || Rungs::Strategy::OffLadder::ALL.fetch(candidate.rung)
+          [rung.title, (Rungs::Strategy::Move::ALL.fetch(candidate.move).title if candidate.move)].compact.join(", ")
+        end
+
+        def moves_of(observation) = @posed.problem.paths.map(&:move).select { |move| move.rung == observation.rung }
 
         def next_problem
-          ids = @posed.lesson.problems_dataset.select_map(:id)
-          following = ids[(ids.index(@posed.id) || -1) + 1]
-          following ? "/listen/#{room.id}?problem=#{following}" : "/plan/#{room.id}"
+          following = @posed.check_in_id ? nil : @posed.lesson.beside(@posed, 1)
+          following ? "/listen/#{room.id}?problem=#{following.id}" : "/plan/#{room.id}"
         end
       end
     end

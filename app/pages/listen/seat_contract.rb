@@ -10,7 +10,9 @@ module Pages
         optional(:fill).filled(:bool)
       end
 
-      rule(:place) { key.failure("is not a seat of this room") if value && value != "none" && value.to_i >= Seating::SEATS }
+      rule(:place) do
+        key.failure("is not a seat of this room") if value && value != "none" && value.to_i >= Records::Seating::SEATS
+      end
     end
   end
 end

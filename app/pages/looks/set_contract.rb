@@ -7,7 +7,7 @@ module Pages
       params do
         required(:to).filled(:integer, included_in?: 1..20)
         required(:seconds).filled(:integer, included_in?: 1..4)
-        optional(:arrangement).maybe(:string, included_in?: Rungs::Activity::QuickLook::ARRANGEMENTS.keys)
+        optional(:arrangement).maybe(:string, included_in?: Rungs::Activity::QuickLook::ARRANGEMENTS.ids)
       end
     end
   end

@@ -22,7 +22,7 @@ module Pages
 
       # Draws it up again from the records; what was written is let go.
       post "/:room/:child/again" do
-        Records::FamilyNote.where(child_id: @child.id).delete
+        Records::FamilyNote.forget(@child)
         redirect "/notes/#{room.id}/#{@child.id}"
       end
 
@@ -30,7 +30,8 @@ module Pages
         halt 404 unless Sheets::FamilyPage::PAPERS.key?(params[:paper])
         headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=note.pdf"
         foot = [room.name, room.school].reject(&:empty?).join(", ")
-        Sheets::FamilyPage.render("#{@child.name}, #{long_date(today)}", parts, picture: @source.picture, paper: params[:paper], foot: foot)
+        title = "#{@child.name}, #{long_date(today)}"
+        Sheets::FamilyPage.render(title, parts, picture: @source.picture, paper: params[:paper], foot: foot)
       end
 
       helpers do

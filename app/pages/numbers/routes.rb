@@ -20,7 +20,9 @@ module Pages
         read_form
         refuse("Choose some numbers first") if @facts.empty?
         lesson = room.start_lesson(coming_day)
-        lesson.course.plan("practice", details: { "equations" => @facts.map { |p, q| equation_of(p, q) }, "words" => (chosen.any? ? "For #{chosen.map(&:name).join(', ')}" : nil) }.compact)
+        words = "For #{chosen.map(&:name).join(', ')}" if chosen.any?
+        details = { "equations" => @facts.map { |p, q| equation_of(p, q) }, "words" => words }.compact
+        lesson.course.plan("practice", details: details)
         env["rack.session"]["note"] = "#{plural(@facts.size, 'problem')} put into #{coming_lesson}."
         redirect "/lesson/#{room.id}?day=#{coming_day}"
       end
@@ -38,7 +40,7 @@ module Pages
 
         def fact_maps
           @fact_maps ||= chosen.map do |child|
-            Rungs::Progress::FactMap.new(evidence.all(child).select { |each| each.operation == @form[:operation] }.map(&:record), on: today)
+            Rungs::Progress::FactMap.new(evidence.records_of(child, @form[:operation]), on: today)
           end
         end
 
@@ -50,27 +52,34 @@ module Pages
 
         # An address with some things changed.
         def query(**changes)
-          now = { operation: @form[:operation], size: @form[:size], children: @form[:children], facts: @facts }.merge(changes)
+          now = { operation: @form[:operation], size: @form[:size], children: @form[:children],
+                  facts: @facts }.merge(changes)
           now[:facts] = now[:facts].map { |fact| fact.join(".") }
-          Rack::Utils.build_nested_query(now.transform_values { |value| value.is_a?(Array) ? value.map(&:to_s) : value.to_s })
+          Rack::Utils.build_nested_query(now.transform_values do |value|
+            value.is_a?(Array) ? value.map(&:to_s) : value.to_s
+          end)
         end
 
         def square
-          Drawings::Square.new(@form[:size], whole: 20) { |p, q| cell(p, q) }.draw(label: "Every fact with the rung that is least work there", corner: adding? ? "+" : "−")
+          drawing = Drawings::Square.new(@form[:size], whole: 20) { |p, q| cell(p, q) }
+          drawing.draw(label: "Every fact with the rung that it invites", corner: adding? ? "+" : "−")
         end
 
         # One fact: pressed, it is taken, or put back.
         def cell(p, q)
           rung, state, there = map.at(p, q).rung, shared_state(p, q), @facts.include?([p, q])
-          Drawings::Square::Cell.new(tint: rung, mark: state, chosen: there, label: "#{solved(p, q)}: #{words(rung, state, there)}",
-                                     href: "/numbers/#{room.id}?#{query(facts: there ? @facts - [[p, q]] : @facts + [[p, q]])}")
+          facts = there ? @facts - [[p, q]] : @facts + [[p, q]]
+          Drawings::Square::Cell.new(tint: rung, mark: state, chosen: there,
+                                     label: "#{solved(p, q)}: #{words(rung, state, there)}",
+                                     href: "/numbers/#{room.id}?#{query(facts: facts)}")
         end
 
         def solved(p, q) = equation_of(p, q).sub("□", (adding? ? p + q : q).to_s)
 
         def words(rung, state, there)
           who = chosen.size == 1 ? chosen.first.name : "most of them"
-          ["#{Rungs::Strategy::Rung.at(rung).title.downcase} is least work", ("#{who}: #{state || 'not heard'}" if chosen.any?), ("chosen" if there)].compact.join(", ")
+          heard = "#{who}: #{state || 'not heard'}" if chosen.any?
+          ["invites #{Rungs::Strategy::Rung.at(rung).doing}", heard, ("chosen" if there)].compact.join(", ")
         end
       end
     end

@@ -6,17 +6,20 @@ module Pages
     class Routes < Shared::Tab
       post "/:room/records/:key" do
         form = checked(PhotoContract)
-        observation = room.observations_dataset.standing.first(first_key: known_key) || halt(404)
+        observation = room.record(known_key) || halt(404)
         Records::Photo.keep(observation, Records::Photo.shrink(file), client_key: form[:client_key])
-        return redirect("/listen/#{room.id}?problem=#{observation.problem_id}&child=#{observation.child_id}") unless htmx?
+        unless htmx?
+          return redirect("/listen/#{room.id}?problem=#{observation.problem_id}&child=#{observation.child_id}")
+        end
 
-        partial(:"photos/_photos", photos: Records::Photo.listed.where(classroom_id: room.id, first_key: observation.first_key).all)
+        partial(:"photos/_photos", photos: Records::Photo.of_record(room, observation.first_key))
       rescue Records::Photo::Refused => e
         refuse(e.message)
       end
 
       get "/:room/:photo" do
-        headers "content-type" => "image/jpeg", "cache-control" => "private, no-store", "content-disposition" => "inline"
+        headers "content-type" => "image/jpeg", "cache-control" => "private, no-store",
+                "content-disposition" => "inline"
         photo.content
       end
 
@@ -30,7 +33,7 @@ module Pages
       helpers do
         def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
         def file = (params[:photo].is_a?(Hash) && params[:photo][:tempfile]) || refuse("Choose a photo first")
-        def photo = @photo ||= (params[:photo].to_s.match?(/\A\d{1,18}\z/) && Records::Photo.first(classroom_id: room.id, id: params[:photo].to_i)) || halt(404)
+        def photo = @photo ||= Records::Photo.find_in(room, params[:photo]) || halt(404)
       end
     end
   end

@@ -16,14 +16,18 @@ module Pages
       end
 
       def self.fresh(form, posed, random)
-        Rungs::Problem::Pool.new(situation: form[:situation], band: form[:band]).draw(1, random: random, except: posed).first
+        Rungs::Problem::Pool.new(situation: form[:situation], band: form[:band]).draw(1, random: random,
+                                                                                         except: posed).first
       end
 
       # The same story again with other numbers, where it has room for them.
       def self.tell(problem, form, recent, random)
         template = Rungs::Problem::Template::ALL[form[:template]]
         names = form[:names].to_s.split(",")
-        return Rungs::Problem::Story.new(problem, template: template, names: names) if template&.suits?(problem) && names.uniq.size == 2
+        if template&.suits?(problem) && names.uniq.size == 2
+          return Rungs::Problem::Story.new(problem, template: template,
+                                                    names: names)
+        end
 
         Rungs::Problem::Story.write(problem, random: random, except: recent)
       end

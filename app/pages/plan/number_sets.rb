@@ -18,7 +18,11 @@ module Pages
         also = @form[:also].to_a
         return [entry(@middle, nil)] if also.empty?
 
-        (%w[easier] & also).map { |name| entry(other(name), name) } + [entry(@middle, "middle")] + (%w[harder] & also).map { |name| entry(other(name), name) }
+        (%w[easier] & also).map do |name|
+          entry(other(name), name)
+        end + [entry(@middle, "middle")] + (%w[harder] & also).map do |name|
+                                             entry(other(name), name)
+                                           end
       end
 
       private
@@ -26,25 +30,38 @@ module Pages
       def other(name) = Rungs::Problem.told(@form[:situation], @form[name.to_sym].to_a)
 
       def entry(problem, name)
-        { "situation" => problem.situation.id, "numbers" => problem.told, "story" => words(problem), "template" => @form[:template], "number_set" => name }
+        { "situation" => problem.situation.id, "numbers" => problem.told, "story" => words(problem),
+          "template" => @form[:template], "number_set" => name }
       end
 
-      # The words as changed by hand, number for number; as the template tells it where the words were left or a 1 would make
-      # singulars of plurals.
+      # The words as changed by hand, number for number; as the template tells it where the words were left or a 1 would
+      # make singulars of plurals.
       def words(problem)
         return @words if problem.told == @middle.told
 
         told = told_by_template(problem)
-        return told if told && (@words == told_by_template(@middle) || [*problem.told, *@middle.told].intersect?([0, 1]))
+        return told if told && (@words == told_by_template(@middle) || [*problem.told,
+                                                                        *@middle.told].intersect?([0, 1]))
 
         rest = @middle.told.zip(problem.told)
-        @words.gsub(/\d+/) { |digits| (place = rest.index { |from, _| from == digits.to_i }) ? rest.delete_at(place).last.to_s : digits }
+        @words.gsub(/\d+/) do |digits|
+          if (place = rest.index do |from, _|
+            from == digits.to_i
+          end)
+            rest.delete_at(place).last.to_s
+          else
+            digits
+          end
+        end
       end
 
       def told_by_template(problem)
         template = Rungs::Problem::Template::ALL[@form[:template]]
         names = @form[:names].to_s.split(",")
-        template&.suits?(problem) && names.uniq.size == 2 ? Rungs::Problem::Story.new(problem, template: template, names: names).text : nil
+        return unless template&.suits?(problem) && names.uniq.size == 2
+
+        Rungs::Problem::Story.new(problem, template: template,
+                                           names: names).text
       end
     end
   end

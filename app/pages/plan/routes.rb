@@ -7,7 +7,8 @@ module Pages
       helpers Shared::ClassMargin
 
       get "/:room" do
-        form = { situation: last_posed&.situation || "add_to.result", band: last_posed&.band || "to10" }.merge(checked(DraftContract))
+        form = { situation: last_posed&.situation || "add_to.result",
+                 band: last_posed&.band || "to10" }.merge(checked(DraftContract))
         @form = form
         show(form)
       end
@@ -19,7 +20,10 @@ module Pages
         problem = Rungs::Problem.told(form.fetch(:situation), form.fetch(:numbers))
         words = form[:words].to_s.gsub(/\s+/, " ").strip
         missing = Rungs::Problem::Story.missing_numbers(words, problem)
-        refuse("The story must still say #{missing.join(' and ')}. Put the number back into the words, or change the numbers below") if missing.any?
+        if missing.any?
+          refuse("The story must still say #{missing.join(' and ')}. Put the number back into the words, or change " \
+                 "the numbers below")
+        end
         sets = NumberSets.new(form, words).problems
         form[:part] ? make_ready(form[:part], sets) : pose_sets(sets)
       rescue KeyError
@@ -49,7 +53,10 @@ module Pages
 
         # The middle one last, so that it stands on the board.
         def pose_sets(sets)
-          posed = sets.map { |set| pose(Rungs::Problem.told(set["situation"], set["numbers"]), story: set["story"], template: set["template"], number_set: set["number_set"]) }
+          posed = sets.map do |set|
+            problem = Rungs::Problem.told(set["situation"], set["numbers"])
+            pose(problem, story: set["story"], template: set["template"], number_set: set["number_set"])
+          end
           middle = posed.find { |each| each.number_set == "middle" } || posed.last
           middle.lesson.put_on_board(middle)
           redirect "/listen/#{room.id}?problem=#{middle.id}"
@@ -57,24 +64,31 @@ module Pages
 
         # Keeps it for its part of a planned lesson.
         def make_ready(id, sets)
-          part = Records::LessonPart.first(classroom_id: room.id, id: id) || halt(404)
+          part = room.part(id) || halt(404)
           part.make_ready(sets)
           redirect "/lesson/#{room.id}?day=#{part.lesson.held_on}"
         end
 
         # The easier and the harder pair beside the draft; none where there is none.
         def beside
-          @beside ||= Rungs::Problem::NumberSets.for(@draft.problem, random: Random.new(@draft.problem.hash)).except(:middle)
+          @beside ||= Rungs::Problem::NumberSets.for(@draft.problem,
+                                                     random: Random.new(@draft.problem.hash)).except(:middle)
         rescue Rungs::Error
           @beside = {}
         end
 
         # The last story posed; an equation has no situation to go on from.
-        def last_posed = @last_posed ||= room.problems_dataset.exclude(situation: nil).last
-        def reading = @reading ||= Rungs::Problem::Reading.new(@draft.story.text, names: Rungs::Problem::Story::NAMES + room.children.map(&:name))
+        def last_posed = @last_posed ||= room.last_story
+
+        def reading
+          @reading ||= Rungs::Problem::Reading.new(@draft.story.text,
+                                                   names: Rungs::Problem::Story::NAMES + room.children.map(&:name))
+        end
 
         def hard_to_read
-          [("a sentence has #{reading.longest_sentence} words" if reading.longest_sentence > Rungs::Problem::Reading::LONGEST),
+          [(if reading.longest_sentence > Rungs::Problem::Reading::LONGEST
+              "a sentence has #{reading.longest_sentence} words"
+            end),
            ("not in the first words: #{reading.hard_words.join(', ')}" if reading.hard_words.any?)].compact.join("; ")
         end
 
@@ -90,7 +104,8 @@ module Pages
         def draft(form)
           posed = (room.lesson_on(today)&.problems || []).map(&:problem)
           posed += [told_before(form)].compact
-          Draft.make(form.merge(numbers: form[:instead_of] ? nil : form[:numbers]), posed: posed, recent: room.templates_since(today - 28), random: Random.new)
+          wanted = form.merge(numbers: form[:instead_of] ? nil : form[:numbers])
+          Draft.make(wanted, posed: posed, recent: room.templates_since(today - 28), random: Random.new)
         rescue Rungs::Error => e
           @trouble ||= e.message
           nil

@@ -2,8 +2,8 @@
 
 module Pages
   module Projector
-    # A board opened by its short code on a projector or another machine, with nobody signed in: it shows, and can do nothing
-    # else. The code dies with the lesson.
+    # A board opened by its short code on a projector or another machine, with nobody signed in: it shows, and can do
+    # nothing else. The code dies with the lesson.
     class Routes < Shared::Base
       set :erb, escape_html: true, layout: :"board/layout"
       helpers Board::Screen

@@ -2,8 +2,8 @@
 
 module Pages
   module Share
-    # Two or three ways heard, shown on the board from the least to the most abstract, each on a picture of the teacher's choice
-    # and checked by a second one.
+    # Two or three ways heard, shown on the board from the least to the most abstract, each on a picture of the
+    # teacher's choice and checked by a second one.
     class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
@@ -16,7 +16,8 @@ module Pages
         form = form.merge(move: path.move.id) unless form[:broken]
         lesson = @posed.lesson
         lesson.put_on_board(@posed)
-        lesson.change_board { |state, posed| Board::State.new(state, posed).after("share", [name_of(form), form[:on], form[:beside]].compact.join(" ")) }
+        wanted = [name_of(form), form[:on], form[:beside]].compact.join(" ")
+        lesson.change_board { |state, posed| Board::State.new(state, posed).after("share", wanted) }
         @shown = form
         page_of(@posed)
       rescue Rungs::Error => e
@@ -42,11 +43,11 @@ module Pages
         end
 
         # What was heard of this problem and can be drawn: a rung, by its own move or the usual one.
-        def rows = @rows ||= room.observations_dataset.standing.where(problem_id: @posed.id).exclude(rung: nil).in_order.eager(:child).all
-        def path_of_row(row) = @problem.paths.find { |path| path.move.id == row.move } || Rungs::Strategy::Path.usual(@problem, row.rung)
+        def rows = @rows ||= @posed.rungs_heard
+        def path_of_row(row) = Rungs::Strategy::Path.heard(@problem, row.rung, row.move)
 
         def path_of_record(key)
-          row = room.observations_dataset.standing.first(first_key: key, problem_id: @posed.id) || halt(404)
+          row = room.record(key, problem_id: @posed.id) || halt(404)
           @problem = @posed.problem
           path_of_row(row)
         end
@@ -58,7 +59,9 @@ module Pages
         # All moves of this problem, the proposed first, from the least to the most abstract.
         def ways
           proposed = @proposed.to_h { |each| [each.path.move.id, each] }
-          @problem.paths.sort_by { |path| [proposed.key?(path.move.id) ? 0 : 1, path.rung] }.map { |path| [path, proposed[path.move.id], Board::Pictures.stages(path, @problem)] }.reject { |_, _, stages| stages.empty? }
+          in_order = @problem.paths.sort_by { |path| [proposed.key?(path.move.id) ? 0 : 1, path.rung] }
+          shown = in_order.map { |path| [path, proposed[path.move.id], Rungs::Picture::Staging.stages(path, @problem)] }
+          shown.reject { |_, _, stages| stages.empty? }
         end
 
         def name_of(form) = form[:broken] ? "#{form[:broken]}:#{form[:pieces].join(',')}" : form[:move]
@@ -68,15 +71,11 @@ module Pages
           return Rungs::Strategy::Split.path(@posed.problem, form[:broken], form[:pieces].to_a) if form[:broken]
 
           form = { move: path_of_record(form[:record])&.move&.id } if form[:record]
-          @posed.problem.paths.find { |path| path.move.id == form[:move] } || refuse("That way does not fit this problem")
+          Rungs::Strategy::Path.by(@posed.problem, form[:move]) || refuse("That way does not fit this problem")
         end
 
         # Numbers of the problem that a child may break in two.
-        def breakable
-          return [] unless @problem.parts.size == 2
-
-          (@problem.add? ? @problem.parts.uniq : [@problem.given]).select { |number| number >= 2 }
-        end
+        def breakable = Rungs::Strategy::Split.breakable(@problem)
       end
     end
   end

@@ -14,7 +14,11 @@ module Pages
         optional(:beside).maybe(:string, included_in?: Rungs::Picture::KINDS.ids)
       end
 
-      rule(:move, :record, :broken) { base.failure("choose a way, or a number and its two pieces") unless values[:move] || values[:record] || (values[:broken] && values[:pieces]) }
+      rule(:move, :record, :broken) do
+        unless values[:move] || values[:record] || (values[:broken] && values[:pieces])
+          base.failure("choose a way, or a number and its two pieces")
+        end
+      end
     end
   end
 end

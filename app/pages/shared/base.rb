@@ -25,7 +25,7 @@ module Pages
         # The class this page is about; another teacher's is not there.
         def room = @room ||= Records::Account.classroom_of(env["rodauth"].session_value, params[:room]) || halt(404)
         def today = @today ||= room.today
-        def next_school_day = (1..3).map { |days| today + days }.find { |day| (1..5).cover?(day.wday) }
+        def next_school_day = Rungs::SchoolDays.after(today)
 
         # The lesson to plan for: today's until it has ended.
         def coming_day = @coming_day ||= room.lesson_on(today)&.ended_at ? next_school_day : today
@@ -40,7 +40,7 @@ module Pages
           result = contract.call(params.to_h)
           return result.to_h if result.success?
 
-          refuse("#{result.errors(full: true).map { |message| message.text.sub(/\A./, &:upcase) }.uniq.join('. ')}.")
+          refuse("#{result.errors(full: true).map { |message| Rungs.capital(message.text) }.uniq.join('. ')}.")
         end
       end
 
@@ -52,7 +52,14 @@ module Pages
         ErrorPages.page(422, error.message)
       end
 
-      not_found { htmx? ? [404, { "content-type" => "text/plain; charset=utf-8" }, ["That is not there any more. Nothing was lost."]] : ErrorPages.page(404) }
+      not_found do
+        if htmx?
+          [404, { "content-type" => "text/plain; charset=utf-8" },
+           ["That is not there any more. Nothing was lost."]]
+        else
+          ErrorPages.page(404)
+        end
+      end
     end
   end
 end

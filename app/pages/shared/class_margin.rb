@@ -25,7 +25,8 @@ module Pages
       def listening = @listening ||= Records::ListeningList.new(room, evidence, focus, lesson: @posed&.lesson)
 
       def margin_row(child, next_up = [])
-        { child: child, estimate: evidence.estimate(child, *focus, on: today), heard: evidence.last_heard[child.id] == today, next_up: next_up.include?(child) }
+        { child: child, estimate: evidence.estimate(child, *focus, on: today),
+          heard: evidence.last_heard[child.id] == today, next_up: next_up.include?(child) }
       end
     end
   end

@@ -25,11 +25,14 @@ module Pages
         false
       end
 
+      def binary?(text) = text.encoding == Encoding::BINARY
+      def readable?(text) = text.dup.force_encoding(Encoding::UTF_8).valid_encoding? && !text.include?("\0")
+
       def whole?(value)
         case value
         when Hash then whole?(value.keys) && whole?(value.values)
         when Array then value.all? { |each| whole?(each) }
-        when String then value.encoding == Encoding::BINARY || (value.dup.force_encoding(Encoding::UTF_8).valid_encoding? && !value.include?("\0"))
+        when String then binary?(value) || readable?(value)
         else true
         end
       end

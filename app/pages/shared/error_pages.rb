@@ -9,17 +9,23 @@ module Pages
     # One page each for 403, 404, 422 and 500, in the look. What went wrong inside is logged, never shown.
     class ErrorPages
       SAYS = {
-        403 => ["This page was open too long", "To be safe it was not carried out. Nothing was lost: go back, load the page again and press once more."],
-        404 => ["There is nothing here for you", "It may be another class's page, or it was taken away. Nothing was lost."],
-        422 => ["That could not be used", "Nothing was changed and nothing was lost. Go back, mend it and send it again."],
-        500 => ["Something went wrong on our side", "What was saved before is safe; nothing was lost. Go back and try once more."]
+        403 => ["This page was open too long",
+                "To be safe it was not carried out. Nothing was lost: go back, load the page again and press once " \
+                "more."],
+        404 => ["There is nothing here for you",
+                "It may be another class's page, or it was taken away. Nothing was lost."],
+        422 => ["That could not be used",
+                "Nothing was changed and nothing was lost. Go back, mend it and send it again."],
+        500 => ["Something went wrong on our side",
+                "What was saved before is safe; nothing was lost. Go back and try once more."]
       }.freeze
       TEMPLATE = Tilt::ErubiTemplate.new(File.join(__dir__, "error.erb"), escape_html: true)
 
       # @return [Array] a Rack response
       def self.page(status, reason = nil)
         title, comfort = SAYS.fetch(status)
-        body = TEMPLATE.render(Object.new.extend(Helpers), status: status, title: title, reason: reason, comfort: comfort)
+        body = TEMPLATE.render(Object.new.extend(Helpers), status: status, title: title, reason: reason,
+                                                           comfort: comfort)
         [status, { "content-type" => "text/html; charset=utf-8", "cache-control" => "no-store" }, [body]]
       end
 

@@ -7,12 +7,16 @@ module Pages
     # What every view may call, whoever renders it.
     module Helpers
       PUBLIC = File.join(Rungs::ROOT, "public")
-      DIGESTS = Hash.new { |all, name| all[name] = Digest::SHA256.file(File.join(PUBLIC, "assets", name)).hexdigest[0, 10] }
+      DIGESTS = Hash.new do |all, name|
+        all[name] = Digest::SHA256.file(File.join(PUBLIC, "assets", name)).hexdigest[0,
+                                                                                     10]
+      end
 
       # The address of a shipped file, which changes when the file does.
       def asset(name) = "/assets/#{name}?v=#{DIGESTS[name]}"
 
       def brand_ladder = Drawings::Ladder.draw(3, secure: true, css: "ladder")
+      def h(text) = Rack::Utils.escape_html(text.to_s)
       def csrf = @csrf ||= Rack::Protection::AuthenticityToken.token(env["rack.session"])
       def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{Rack::Utils.escape_html(csrf)}">)
       def long_date(day) = day.strftime("%A %-d %B")
@@ -26,21 +30,28 @@ module Pages
 
       # What a planned part holds, in a line.
       def part_line(part)
-        story = (part.ready.find { |each| each["number_set"] == "middle" } || part.ready.first || {})["story"] || part.problems.first&.words
+        story = (part.ready.find do |each|
+          each["number_set"] == "middle"
+        end || part.ready.first || {})["story"] || part.problems.first&.words
         return story if story
 
         details = part.details.to_h
         lead = details["move"] && "leading to: #{Rungs::Strategy::Move::ALL.fetch(details['move']).title}"
-        made = [("to #{details['to']}" if details["to"]), lead, (plural(details["seconds"], "second") if details["seconds"]), details["arrangement"]&.tr("_", " "),
-                details["words"], (part.equations.first(4).join(",  ") if part.kind == "practice")].compact.reject(&:empty?)
+        made = [("to #{details['to']}" if details["to"]), lead,
+                (plural(details["seconds"], "second") if details["seconds"]), details["arrangement"]&.tr("_", " "),
+                details["words"], (if part.kind == "practice"
+                                     part.equations.first(4).join(",  ")
+                                   end)].compact.reject(&:empty?)
         made.empty? ? part.entry.about : made.join(" · ")
       end
 
       # An equation with its box drawn, not typed.
-      def equation(text) = Rack::Utils.escape_html(text).gsub("□", '<span class="box" role="img" aria-label="what number"></span>')
+      def equation(text)
+        Rack::Utils.escape_html(text).gsub("□", '<span class="box" role="img" aria-label="what number"></span>')
+      end
 
       def ago(day, today)
-        case (days = Rungs::Progress::Listening.school_days(day, today))
+        case (days = Rungs::SchoolDays.between(day, today))
         when 0 then day == today ? "today" : "this weekend"
         when 1 then "1 school day ago"
         else "#{days} school days ago"

@@ -27,7 +27,8 @@ module Pages
       post "/:room/ways" do
         form = checked(WayContract)
         posed = found(form[:problem])
-        Records::ProblemWay.keep(posed, text_of(posed.problem, form), move: form[:move], initials: form[:initials].to_s.strip)
+        Records::ProblemWay.keep(posed, text_of(posed.problem, form), move: form[:move],
+                                                                      initials: form[:initials].to_s.strip)
         lesson.change_board { |state, _| state }
         redirect "#{here}?problem=#{posed.id}"
       rescue Rungs::Error => e
@@ -39,7 +40,11 @@ module Pages
       post "/:room/board" do
         posed = found(params[:problem])
         lesson.put_on_board(posed)
-        lesson.change_board { |state, there| Board::State.new(state, there).after("ways", nil) } if params[:do] == "ways"
+        if params[:do] == "ways"
+          lesson.change_board do |state, there|
+            Board::State.new(state, there).after("ways", nil)
+          end
+        end
         redirect "#{here}?problem=#{posed.id}"
       end
 
@@ -48,7 +53,11 @@ module Pages
         def lesson = @lesson ||= room.lesson_on(today) || room.start_lesson(today)
 
         # The string going on; else the last one of this lesson.
-        def part = @part ||= [lesson.course.current, *lesson.course.parts.reverse].compact.find { |each| each.kind == "string" && each.begun? }
+        def part
+          @part ||= [lesson.course.current, *lesson.course.parts.reverse].compact.find do |each|
+            each.kind == "string" && each.begun?
+          end
+        end
 
         # A problem of a string, which then is the one at hand.
         def found(id)
@@ -59,7 +68,7 @@ module Pages
         end
 
         def page
-          @posed = params[:problem] ? found(params[:problem]) : part&.problems_dataset&.last
+          @posed = params[:problem] ? found(params[:problem]) : part&.problems&.last
           @state = @posed && Board::State.new(lesson.board.to_h, @posed)
           @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
           erb :"strings/strings"
@@ -69,9 +78,12 @@ module Pages
         def moves = @posed.problem.paths.sort_by { |path| [path.rung, path.move.usual ? 0 : 1] }
 
         def text_of(problem, form)
-          return Rungs::Activity::WrittenWay.text(form[:written], problem.answer, turned: room.setting("turned")) if form[:written]
+          if form[:written]
+            return Rungs::Activity::WrittenWay.text(form[:written], problem.answer,
+                                                    turned: room.setting("turned"))
+          end
 
-          problem.paths.find { |path| path.move.id == form[:move] }&.says || refuse("Choose a way, or write it: 8 + 2 + 4")
+          Rungs::Strategy::Path.by(problem, form[:move])&.says || refuse("Choose a way, or write it: 8 + 2 + 4")
         end
       end
     end

@@ -27,7 +27,7 @@ module Pages
           (@lesson&.groups || []).map { |ids| ids.filter_map { |id| by_id[id] } }.reject(&:empty?)
         end
 
-        def heard_of(posed) = "#{plural(room.observations_dataset.standing.where(problem_id: posed.id).distinct.count(:child_id), 'child', 'children')} heard"
+        def heard_of(posed) = "#{plural(posed.heard_count, 'child', 'children')} heard"
       end
     end
   end

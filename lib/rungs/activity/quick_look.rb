@@ -2,58 +2,95 @@
 
 module Rungs
   module Activity
-    # A picture shown for a moment, then covered: how many, and how did you see it? (field guide 8)
+    # A picture shown for a moment, then covered: how many, and how did you see it? (guide 8)
     #
     #   QuickLook.set(to: 10, count: 8, random: Random.new(3)).map(&:number)
     class QuickLook
-      # How each arrangement shows a number; nil where it cannot.
-      ARRANGEMENTS = {
-        **Picture::Dots::ARRANGEMENTS.to_h { |name| [name, ->(number, random) { Picture::Dots.arranged(name, number, random: random) }] },
-        "frame" => ->(number, _) { Picture::Frame.new([number]) if number <= 20 },
-        "frame_pairs" => ->(number, _) { Picture::Frame.new([number], fill: :pairs) if number <= 20 },
-        "rack" => ->(number, _) { Picture::Rack.new(number <= 10 ? [number] : [10, number - 10]) if number <= 20 },
-        "fingers" => ->(number, _) { Picture::Fingers.new([number]) if number <= 10 }
-      }.freeze
+      # An arrangement: its largest number, and how it shows one (nil where it cannot).
+      Arrangement = Struct.new(:id, :most, :shows, keyword_init: true) do
+        def show(number, random) = number <= most ? shows.call(number, random) : nil
+        def title = id.tr("_", " ")
+      end
+
+      # How many can be seen at a glance, by how they lie.
+      DOTS = { "die" => 6, "domino" => 12, "scattered" => 7, "ring" => 6, "tones" => 10, "pairs" => 10 }.freeze
+
+      ARRANGEMENTS = Catalogue.new("arrangement", [
+        *DOTS.map do |id, most|
+          Arrangement.new(id: id, most: most, shows: lambda { |number, random|
+            Picture::Dots.arranged(id, number, random: random)
+          })
+        end,
+        Arrangement.new(id: "frame", most: 30, shows: ->(number, _) { Picture::Frame.new([number]) }),
+        Arrangement.new(id: "frame_pairs", most: 20, shows: lambda { |number, _|
+          Picture::Frame.new([number], fill: :pairs)
+        }),
+        Arrangement.new(id: "rack", most: 20, shows: lambda { |number, _|
+          Picture::Rack.new(number <= 10 ? [number] : [10, number - 10])
+        }),
+        Arrangement.new(id: "fingers", most: 10, shows: ->(number, _) { Picture::Fingers.new([number]) })
+      ])
+
+      MOST = 30
+      # The first looks are easy, and a longer set has nothing to see once, for the surprise.
+      EASY = 3
+      EASY_TO = 5
+      WITH_ZERO = 6
+      # One less than these is seen as that.
+      ONE_LESS = [5, 10, 20].freeze
 
       attr_reader :number, :arrangement, :picture, :seed
 
-      # @param to [Integer] the largest number, 1 to 20
+      # @param to [Integer] the largest number, 1 to 30
       # @param count [Integer] how many looks
       # @param random [Random]
       # @param from [Integer] the smallest; 0 is possible
       # @param arrangements [Array<String>] to choose from
-      # @return [Array<QuickLook>] no two neighbours with the same number, and not nothing at first
+      # @return [Array<QuickLook>] no two neighbours with the same number, not nothing at first, nothing once where
+      #   there are six or more
       # @raise [Error] for a range or an arrangement there is not
-      def self.set(to:, random:, count: 8, from: 0, arrangements: ARRANGEMENTS.keys)
-        raise Error::NotAProblem, "quick looks show 0 to 20; give a range with at least two numbers in it" unless from.between?(0, 19) && to.between?(from + 1, 20)
+      def self.set(to:, random:, count: 8, from: 0, arrangements: ARRANGEMENTS.ids)
+        unless from.between?(0, MOST - 1) && to.between?(from + 1, MOST)
+          raise Error::NotAProblem, "quick looks show 0 to #{MOST}; give a range with at least two numbers in it"
+        end
 
-        unknown = arrangements - ARRANGEMENTS.keys
-        raise Error::Unknown, "there is no arrangement “#{unknown.first}”; there are #{ARRANGEMENTS.keys.join(', ')}" if unknown.any? || arrangements.empty?
-
-        choices = choices(from, to, arrangements)
-        raise Error::TooMany, "#{arrangements.join(', ')} can show only #{choices.size} of the numbers #{from} to #{to}; two are needed" if choices.size < 2
+        choices = choices(from, to, arrangements.map { |id| ARRANGEMENTS.fetch(id) })
+        if choices.keys.count(&:positive?) < 2
+          raise Error::TooMany, "#{arrangements.join(', ')} can show only #{choices.keys.join(' and ')} of the " \
+                                "numbers #{from} to #{to}; " \
+                                "two that can be seen are needed"
+        end
 
         draw(choices, count, random)
       end
 
       # Every number with the arrangements that can show it.
       def self.choices(from, to, arrangements)
-        (from..to).to_h { |number| [number, arrangements.select { |name| ARRANGEMENTS[name].call(number, Random.new(1)) }] }.reject { |_, names| names.empty? }
+        able = ->(number) { arrangements.select { |each| each.show(number, Random.new(1)) } }
+        (from..to).to_h { |number| [number, able.call(number).map(&:id)] }.reject { |_, ids| ids.empty? }
       end
 
       def self.draw(choices, count, random)
-        (1..count).each_with_object([]) do |_, looks|
-          number = choices.keys.reject { |each| looks.empty? ? each.zero? : looks.last.number == each }.sample(random: random)
+        nothing = random.rand(1...count) if count >= WITH_ZERO && choices.key?(0)
+        (0...count).each_with_object([]) do |place, looks|
+          number = place == nothing ? 0 : next_number(choices, looks, random)
           names = choices[number]
-          names = names.reject { |name| looks.last && looks.last.arrangement == name } if names.size > 1
-          name = names.sample(random: random)
-          looks << again(number, name, random.rand(1_000_000))
+          names -= [looks.last.arrangement] if looks.any? && names.size > 1
+          looks << again(number, names.sample(random: random), random.rand(1_000_000))
         end
       end
-      private_class_method :choices, :draw
+
+      def self.next_number(choices, looks, random)
+        numbers = choices.keys.select(&:positive?) - [looks.last&.number]
+        easy = numbers.select { |each| each <= EASY_TO }
+        (looks.size < EASY && easy.any? ? easy : numbers).sample(random: random)
+      end
+      private_class_method :choices, :draw, :next_number
 
       # The same look as before, from what was kept of it.
-      def self.again(number, arrangement, seed) = new(number, arrangement, seed, ARRANGEMENTS.fetch(arrangement).call(number, Random.new(seed)))
+      def self.again(number, arrangement, seed)
+        new(number, arrangement, seed, ARRANGEMENTS.fetch(arrangement).show(number, Random.new(seed)))
+      end
 
       def initialize(number, arrangement, seed, picture)
         @number = number
@@ -61,6 +98,15 @@ module Rungs
         @seed = seed
         @picture = picture
         freeze
+      end
+
+      # @return [Array<Picture::Way>] those that children say: over ten always ten and some; one less than five, ten or
+      #   twenty
+      def ways
+        told = picture.ways
+        told = [Picture::Way.sum(10, number - 10), *told] if number > 10
+        told += [Picture::Way.less(number + 1, 1)] if ONE_LESS.include?(number + 1)
+        told.uniq(&:text)
       end
 
       # A way a child saw it, as the groups that were tapped; the expression writes itself.
@@ -71,25 +117,35 @@ module Rungs
       def seen(groups, turned: "two")
         groups = groups.reject(&:empty?)
         groups = groups.sort_by { |group| -group.size } if turned == "one"
-        taken = groups.flatten
-        left = number - taken.uniq.size
-        raise Error::NotAProblem, "#{groups.map(&:size).join(' + ')} is #{taken.size}, and there are #{number}" if taken.size > number
-        raise Error::NotAProblem, "each is in one group only, and there are #{number}" unless taken.uniq.size == taken.size && taken.all? { |order| order.between?(1, number) }
-        raise Error::NotAProblem, "#{left == 1 ? '1 is' : "#{left} are"} in no group yet" if left.positive?
-
-        Picture::Way.new(text: groups.empty? ? "none = 0" : "#{groups.map(&:size).join(' + ')} = #{number}", groups: groups)
+        check(groups)
+        Picture::Way.new(text: groups.empty? ? "none = 0" : "#{groups.map(&:size).join(' + ')} = #{number}",
+                         groups: groups)
       end
 
       # Seen by what is missing: a frame of ten with seven is 10 − 3.
       # @raise [Error::NotAProblem] where nothing shows what is missing
       def seen_missing
-        size = picture.respond_to?(:size) ? picture.size : 0
         raise Error::NotAProblem, "only an open frame shows what is missing" unless size > number
 
         Picture::Way.new(text: "#{size} − #{size - number} = #{number}", groups: [])
       end
 
-      def to_h = { number: number, arrangement: arrangement, ways: picture.ways.map(&:text), alt: picture.layout.alt }
+      # @return [Integer] how many places a frame has; 0 where there is none
+      def size = picture.respond_to?(:size) ? picture.size : 0
+      def to_h = { number: number, arrangement: arrangement, ways: ways.map(&:text), alt: picture.layout.alt }
+
+      private
+
+      def check(groups)
+        taken = groups.flatten
+        left = number - taken.uniq.size
+        refuse("#{groups.map(&:size).join(' + ')} is #{taken.size}, and there are #{number}") if taken.size > number
+        once = taken.uniq.size == taken.size && taken.all? { |order| order.between?(1, number) }
+        refuse("each is in one group only, and there are #{number}") unless once
+        refuse("#{left == 1 ? '1 is' : "#{left} are"} in no group yet") if left.positive?
+      end
+
+      def refuse(reason) = raise(Error::NotAProblem, reason)
     end
   end
 end

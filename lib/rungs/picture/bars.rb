@@ -2,57 +2,75 @@
 
 module Rungs
   module Picture
-    # A part–part–whole bar, or two bars to compare; lengths in proportion; any one hidden.
+    # A part–part–whole bar: the whole above, the parts end to end below it. Or two bars to compare, one under the other
+    # from the same edge, with the difference dashed. Lengths in proportion; any one hidden.
     class Bars
       include Kind
 
       LENGTH = 12.0
-      LEAST = 1.0
+      HIGH = 1.2
+      # A bar this short has its number below it.
+      NARROW = 0.9
 
       def self.title = "Bars"
 
       def self.of(problem, **)
-        problem.parts.size == 2 && problem.whole.positive? ? new(problem.parts, hidden: { whole: 0, first: 1, second: 2, both: 1 }.fetch(problem.unknown), compare: problem.compare?) : nil
+        return unless problem.parts.size == 2 && problem.whole.positive?
+
+        new(problem.parts, hidden: UNKNOWN.fetch(problem.unknown), compare: problem.compare?)
       end
 
-      def self.act(path, problem, **) = problem.parts.size == 2 && problem.whole.positive? && path.move.id == "family" ? [of(problem).layout, new(problem.parts).layout] : []
+      # What is asked for is hidden, then there.
+      def self.act(path, problem, **)
+        shown = problem.shape == :two && path.rung.between?(3, 5) ? of(problem) : nil
+        shown ? [shown.layout, new(problem.parts, compare: problem.compare?).layout] : []
+      end
 
       # @param parts [Array<Integer>] two or three; to compare, the smaller and the difference
-      # @param hidden [Integer, nil] 0 the whole, 1 and on a part
+      # @param hidden [Integer, Symbol, nil] 0 or :whole, 1 and on (:first …) a part
       # @param compare [Boolean] two bars, the bigger above
       def initialize(parts, hidden: nil, compare: false)
-        refuse "bars show two parts or three, 1 to 100 together" unless parts.size.between?(2, 3) && parts.sum.between?(1, 100)
+        fits = parts.size.between?(2, 3) && parts.sum.between?(1, 100)
+        refuse "bars show two parts or three, 1 to 100 together" unless fits
 
         @parts = parts
-        @hidden = one_of([nil, *0..parts.size], hidden)
-        @compare = compare
+        @hidden = hidden_place(parts, hidden)
+        @compare = compare && parts.size == 2
       end
 
       # @return [Layout]
-      def layout = lay([bar(0, LENGTH, 0, @parts.sum, 0), *below], alt)
+      def layout = lay([*bar(0, LENGTH, 0, @parts.sum, 0), *below], alt)
 
       def ways = [Way.sum(*@parts)]
 
       private
 
-      # In proportion, but never too short to write in.
-      def lengths
-        raw = @parts.map { |part| part.zero? ? 0 : [LENGTH * part / @parts.sum, LEAST].max }
-        raw.map { |length| length * LENGTH / raw.sum }
-      end
-
       def below
         left = 0
-        @parts.each_with_index.map { |part, index| bar(left, lengths[index], 1.5, part, index + 1).tap { left += lengths[index] } }.reject { |each| each.width.zero? }
+        @parts.each_with_index.flat_map do |part, index|
+          long = LENGTH * part / @parts.sum
+          left += long
+          part.zero? ? [] : bar(left - long, long, HIGH + 0.3, part, index + 1)
+        end
       end
 
-      def bar(left, length, top, amount, place)
-        mark(:bar, x: left, y: top, width: length, height: 1.2, text: amount.to_s, group: place, tone: { 1 => :a, 2 => :b }[place], state: (:hidden if place == @hidden))
+      # A bar with its number on it, or below it where it is too short.
+      def bar(left, long, top, amount, place)
+        hidden = place == @hidden
+        inside = long >= NARROW
+        shape = @compare && place == 2 ? :difference : :bar
+        text = hidden ? "?" : amount.to_s
+        drawn = mark(shape, x: left, y: top, width: long, height: HIGH, text: inside ? text : "", group: place,
+                            tone: { 1 => :a, 2 => :b }[place], state: (:hidden if hidden))
+        inside ? [drawn] : [drawn, number(text, [left + (long / 2), 0.35].max, top + HIGH + 0.4, width: 0, height: 0.6)]
       end
 
       def alt
-        names = [@compare ? "bigger" : "whole", @compare ? "smaller" : "part", @compare ? "difference" : "part", "part"].zip([@parts.sum, *@parts]).first(@parts.size + 1)
-        "Bars: #{names.each_with_index.map { |(name, amount), index| "#{name} #{index == @hidden ? 'hidden' : amount}" }.join(', ')}"
+        names = @compare ? %w[bigger smaller difference] : %w[whole part part part]
+        told = [@parts.sum, *@parts].each_with_index.map do |amount, index|
+          "#{names[index]} #{index == @hidden ? 'hidden' : amount}"
+        end
+        "#{@compare ? 'Two bars to compare' : 'Bars'}: #{told.join(', ')}"
       end
     end
   end

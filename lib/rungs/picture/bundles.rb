@@ -6,7 +6,8 @@ module Rungs
     class Bundles
       include Kind
 
-      STYLES = %i[bundles rods cards].freeze
+      STYLES = { bundles: "Bundles of ten and ones", rods: "Tens rods and ones", cards: "Place-value cards" }.freeze
+      ROW = 3.4
 
       def self.title = "Tens and ones"
 
@@ -15,53 +16,79 @@ module Rungs
         problem.whole >= 10 && shown.size <= 2 ? new(shown) : nil
       end
 
-      # Both parts, then put together.
-      def self.act(path, problem, **) = problem.add? && %w[place_value tens_fact].include?(path.move.id) ? [new(problem.parts).layout, new([problem.whole]).layout] : []
+      # Where tens are seen as tens.
+      def self.acts?(path, problem) = path.rung.between?(3, 4) && problem.whole >= 11 && problem.shape == :two
+
+      def self.stage(scene, **)
+        parts = scene.settled
+        tens, ones = scene.taken.divmod(10)
+        return if parts.size > 2 || (scene.left? && (parts.size > 1 || tens > parts[0] / 10 || ones > parts[0] % 10))
+
+        new(parts, struck: scene.taken)
+      end
 
       # @param parts [Array<Integer>] one number or two, 100 together at most
       # @param style [Symbol] :bundles, :rods or :cards
+      # @param struck [Integer] how many are crossed out, the last bundles and the last ones
       # @raise [Error::NotAProblem]
-      def initialize(parts, style: :bundles)
+      def initialize(parts, style: :bundles, struck: 0)
         refuse "100 sticks at most" if parts.sum > 100
 
         @parts = parts
-        @style = one_of(STYLES, style)
+        @style = one_of(STYLES.keys, style, "style")
+        @struck = struck
       end
 
       # @return [Layout]
       def layout
-        top = 0
-        marks = @parts.each_with_index.flat_map { |number, group| send(@style, number, group, top).tap { top += 3.4 } }
-        lay(marks, "#{{ bundles: 'Bundles of ten and ones', rods: 'Tens rods and ones', cards: 'Place-value cards' }.fetch(@style)}: #{@parts.map { |number| spoken(number) }.join(' and ')}")
+        marks = @parts.each_with_index.flat_map { |number, group| send(@style, number, group, group * ROW) }
+        told = @parts.map { |number| spoken(number) }.join(" and ")
+        lay(marks, "#{STYLES.fetch(@style)}: #{told}#{", #{@struck} crossed out" if @struck.positive?}")
       end
 
-      def ways = @parts.sum > 10 && (@parts.sum % 10).positive? ? [Way.sum(@parts.sum / 10 * 10, @parts.sum % 10)] : []
+      def ways
+        tens, ones = @parts.sum.divmod(10)
+        tens.positive? && ones.positive? ? [Way.sum(tens * 10, ones)] : []
+      end
 
       private
 
       def spoken(number) = "#{number / 10} tens and #{number % 10} ones"
+      def tone(group) = group.even? ? :a : :b
+      def struck(index, there, gone) = (:struck if index >= there - gone)
 
       def bundles(number, group, top)
         tens, ones = number.divmod(10)
-        tone = group.even? ? :a : :b
-        Array.new(tens) { |index| mark(:bundle, x: index * 1.3, y: top, width: 1.1, height: 3, tone: tone, group: group, text: "10") } +
-          Array.new(ones) { |index| mark(:stick, x: (tens * 1.3) + 0.3 + (index * 0.4), y: top, width: 0.2, height: 3, tone: tone, group: group) }
+        style = { y: top, height: 3, tone: tone(group), group: group }
+        packed = (0...tens).map do |index|
+          mark(:bundle, x: index * 1.3, width: 1.1, text: "10", state: struck(index, tens, @struck / 10), **style)
+        end
+        loose = (0...ones).map do |index|
+          mark(:stick, x: (tens * 1.3) + 0.3 + (index * 0.4), width: 0.2, state: struck(index, ones, @struck % 10),
+                       **style)
+        end
+        packed + loose
       end
 
+      # Ones in columns of five beside the rods.
       def rods(number, group, top)
         tens, ones = number.divmod(10)
-        tone = group.even? ? :a : :b
-        Array.new(tens) { |index| mark(:tens_rod, x: index * 0.6, y: top, width: 0.4, height: 3, tone: tone, group: group) } +
-          Array.new(ones) { |index| mark(:unit, x: (tens * 0.6) + 0.3 + ((index / 5) * 0.45), y: top + 2.6 - ((index % 5) * 0.5), width: 0.36, height: 0.36, tone: tone, group: group) }
+        style = { tone: tone(group), group: group }
+        (0...tens).map { |index| mark(:tens_rod, x: index * 0.6, y: top, width: 0.4, height: 3, **style) } +
+          (0...ones).map do |index|
+            mark(:unit, x: (tens * 0.6) + 0.3 + ((index / 5) * 0.45), y: top + 2.6 - ((index % 5) * 0.5), width: 0.36,
+                        height: 0.36, **style)
+          end
       end
 
       # The ones card lies over the zero of the tens card.
       def cards(number, group, top)
         tens, ones = number.divmod(10)
-        pieces = []
-        pieces << mark(:value_card, x: 0, y: top, width: 3.2, height: 2.4, tone: :a, group: group, text: (tens * 10).to_s) if tens.positive?
-        pieces << mark(:value_card, x: tens.positive? ? 1.6 : 0, y: top, width: 1.6, height: 2.4, tone: :b, group: group, text: ones.to_s) if ones.positive? || tens.zero?
-        pieces
+        style = { y: top, height: 2.4, group: group }
+        under = mark(:value_card, x: 0, width: 3.2, tone: :a, text: (tens * 10).to_s, **style) if tens.positive?
+        return [under] if tens.positive? && ones.zero?
+
+        [under, mark(:value_card, x: tens.positive? ? 1.6 : 0, width: 1.6, tone: :b, text: ones.to_s, **style)].compact
       end
     end
   end

@@ -6,8 +6,10 @@ module Rungs
     class Fingers
       include Kind
 
-      # How high each finger stands, from the little finger to the thumb, in units.
-      HEIGHTS = [1.5, 2.0, 2.2, 2.0, 1.3].freeze
+      # How high each finger stands, from the thumb to the little finger, and one that is folded, in units.
+      HEIGHTS = [1.3, 2.0, 2.2, 2.0, 1.5].freeze
+      FOLDED = 0.5
+      HAND = 5.4
 
       def self.of(problem, **)
         shown = problem.shown_parts
@@ -16,9 +18,9 @@ module Rungs
         shown.sum <= 10 ? new([shown.sum]) : nil
       end
 
-      # Counting on, a finger for each word.
+      # Counting on by ones, a finger for each word.
       def self.act(path, problem, **)
-        return [] unless path.rung == 2 && path.counts.between?(1, 10) && path.move.id != "skip" && problem.parts.size == 2
+        return [] unless path.rung == 2 && path.by_ones? && path.counts <= 10 && problem.shape == :two
 
         (1..path.counts).map { |up| new([up]).layout }
       end
@@ -26,20 +28,24 @@ module Rungs
       # @param parts [Array<Integer>] one number to 10, or two to 5, one on each hand
       # @raise [Error::NotAProblem]
       def initialize(parts)
-        refuse "two hands show 0 to 10, each hand 0 to 5" unless (parts.size == 1 && parts[0].between?(0, 10)) || (parts.size == 2 && parts.all? { |part| part.between?(0, 5) })
+        fits = parts.size == 1 ? parts[0].between?(0, 10) : parts.size == 2 && parts.all? { |part| part.between?(0, 5) }
+        refuse "two hands show 0 to 10, each hand 0 to 5" unless fits
 
         @parts = parts
       end
 
       # @return [Layout]
-      def layout = lay(hands.each_with_index.flat_map { |up, hand| palm(hand) + fingers(up, hand) }, "Hands showing #{@parts.join(' and ')}")
+      def layout
+        marks = hands.each_with_index.flat_map { |up, hand| palm(hand) + fingers(up, hand) }
+        lay(marks, "Hands showing #{@parts.join(' and ')}")
+      end
 
       def ways = hands.all?(&:positive?) ? [Way.sum(*hands)] : []
 
       private
 
       def hands = @parts.size == 2 ? @parts : [[@parts[0], 5].min, [@parts[0] - 5, 0].max]
-      def palm(hand) = [mark(:palm, x: (hand * 5.4) + 0.25, y: 2.3, width: 3.6, height: 2)]
+      def palm(hand) = [mark(:palm, x: (hand * HAND) + 0.25, y: 2.3, width: 3.6, height: 2)]
 
       # Up from the thumb, as most children do; the second hand is the first in a mirror.
       def fingers(up, hand)
@@ -47,9 +53,10 @@ module Rungs
         (0...5).map do |index|
           raised = index < up
           column = hand.zero? ? 4 - index : index
-          high = raised ? HEIGHTS[4 - index] : 0.5
-          mark(:finger, x: (hand * 5.4) + (column * 0.8) + 0.1, y: 2.6 - high, width: 0.66, height: high + 0.2, group: hand, order: (before + index + 1 if raised),
-                        state: (:hidden unless raised))
+          high = raised ? HEIGHTS[index] : FOLDED
+          mark(:finger, x: (hand * HAND) + (column * 0.8) + 0.1, y: 2.6 - high, width: 0.66, height: high + 0.2,
+                        group: hand,
+                        order: (before + index + 1 if raised), state: (:hidden unless raised))
         end
       end
     end

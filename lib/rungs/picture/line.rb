@@ -2,13 +2,18 @@
 
 module Rungs
   module Picture
-    # A number line (marks), a number track (numbered cells), or an open line with no marks; a start dot and numbered jumps,
-    # forward or back. Jumps are as long as what they jump. Jumps are counted, the start is not.
+    # A number line (marks), a number track (numbered cells), or an open line with no marks; a start dot and numbered
+    # jumps, forward or back. Jumps are as long as what they jump. Jumps are counted, the start is not.
     class Line
       include Kind
 
       ENDS = [10, 20, 100].freeze
+      STYLES = { line: "A number line", track: "A number track", open: "An open number line" }.freeze
       BASE = 2.4
+      # How long a line is, in units, and the least that two numerals, or two labels of jumps, keep apart.
+      LENGTH = 20.0
+      SHORT = 18.0
+      APART = 1.05
 
       def self.title = "Number line"
       def self.reach(number) = ENDS.find { |limit| limit >= number }
@@ -20,30 +25,47 @@ module Rungs
       end
 
       # The first number is the start, the others are where the jumps land.
-      def self.from(numbers, to: reach(numbers.max) || 20, **settings) = new(to: to, start: numbers.first, jumps: numbers.drop(1), **settings)
-
-      # Jump after jump, from landing to landing.
-      def self.act(path, problem, style: :line, **)
-        landings = path.landings
-        steps = landings.each_cons(2).map { |one, after| after <=> one }.uniq
-        return [] unless steps.size == 1 && !steps.first.zero? && path.rung != 1 && problem.whole <= 100
-
-        (0...landings.size).map { |jumps| new(to: reach(landings.max), start: landings.first, jumps: landings.drop(1).take(jumps), style: style) }.map(&:layout)
+      def self.from(numbers, to: reach(numbers.max) || 20, **settings)
+        new(to: to, start: numbers.first, jumps: numbers.drop(1), **settings)
       end
 
-      # @param to [Integer] 10, 20 or 100, where it ends
+      # Jump after jump, from landing to landing; beyond 20 on the stretch of the line where they are.
+      def self.act(path, problem, style: :line, **)
+        landings = path.landings
+        return [] unless landings.size > 1 && path.rung != 1 && problem.whole <= 100 && problem.shape != :both_sides
+
+        from, to = stretch(landings)
+        (0...landings.size).map do |jumps|
+          new(from: from, to: to, start: landings.first, jumps: landings.drop(1).take(jumps), style: style).layout
+        end
+      end
+
+      # @return [Array(Integer, Integer)] where a line with these numbers begins and ends
+      def self.stretch(numbers)
+        return [0, reach(numbers.max)] if numbers.max <= 20
+
+        from, to = numbers.min / 10 * 10, (numbers.max / 10.0).ceil * 10
+        to - from < 10 ? [from, from + 10] : [from, to]
+      end
+      private_class_method :stretch
+
+      # @param from [Integer] 0 or a ten, where it begins
+      # @param to [Integer] 10, 20 or 100, or the ten where a stretch ends
       # @param start [Integer, nil] where the dot stands
       # @param jumps [Array<Integer>] where each jump lands
       # @param style [Symbol] :line, :track or :open
       # @raise [Error::NotAProblem]
-      def initialize(to: 20, start: nil, jumps: [], style: :line)
-        refuse "a number line ends at 10, 20 or 100" unless ENDS.include?(to)
-        refuse "#{[start, *jumps].compact.max} is not on a line to #{to}" unless [start, *jumps].compact.all? { |number| number.between?(0, to) }
+      def initialize(from: 0, to: 20, start: nil, jumps: [], style: :line)
+        whole_line = from.zero? ? ENDS.include?(to) || to.between?(30, 90) : to > from
+        refuse "a number line ends at 10, 20 or 100" unless whole_line && (from % 10).zero? && (to % 10).zero?
+        off = [start, *jumps].compact.grep_v(from..to)
+        refuse "#{off.first} is not on a line #{"from #{from} " if from.positive?}to #{to}" if off.any?
 
+        @from = from
         @to = to
         @start = start
         @jumps = jumps
-        @style = one_of(%i[line track open], style)
+        @style = one_of(STYLES.keys, style, "style")
       end
 
       # @return [Layout]
@@ -54,65 +76,115 @@ module Rungs
         return [] if @jumps.empty?
 
         steps = [@start, *@jumps].each_cons(2).map { |from, to| to - from }
-        [Way.new(text: [@start, *steps.map { |step| "#{step.negative? ? '−' : '+'} #{step.abs}" }].join(" "), groups: [])]
+        [Way.new(text: [@start, *steps.map do |step|
+          "#{step.negative? ? '−' : '+'} #{step.abs}"
+        end].join(" "), groups: [])]
       end
 
       private
 
-      def unit = @to == 100 ? 0.24 : (@to == 10 ? 1.8 : 1.0) # rubocop:disable Style/NestedTernaryOperator
-      def x(number) = 0.5 + (number * unit)
-      def stood_on = [@start, *@jumps].compact
+      def span = @to - @from
+      def unit = (span == 10 ? SHORT : LENGTH) / span
+      def x(number) = 0.5 + ((number - @from) * unit)
+      def stood_on = [@start, *@jumps].compact.uniq
 
       def axis
         return [] if @style == :track
 
-        [mark(:segment, x: 0, y: BASE, width: x(@to) + 0.5, height: 0, points: [[x(0), BASE], [x(@to), BASE]])]
+        [mark(:segment, x: 0, y: BASE, width: x(@to) + 0.5, height: 0, points: [[x(@from), BASE], [x(@to), BASE]])]
       end
 
       def scale
         case @style
-        when :track then (1..@to).map { |number| mark(:cell, x: x(number - 1), y: BASE, width: unit, height: 1) } + (1..@to).map do |number|
-  numeral(number, x(number - 1) + (unit / 2), BASE + 0.5)
-end
-        when :open then stood_on.uniq.flat_map { |number| [tick(number, true), numeral(number, x(number), BASE + 0.82)] }
-        else (0..@to).step(step).flat_map { |number| [tick(number, (number % 5).zero?), *([numeral(number, x(number), BASE + 0.82)] if shown?(number))] } + off_scale
+        when :track then track
+        when :open then stood_on.map { |number| tick(number, true) } + numerals(stood_on)
+        else ticks.map { |number| tick(number, (number % step_of_long).zero?) } + numerals(stood_on + tens_and_all)
         end
       end
 
-      def step = @to == 100 ? 5 : 1
-      def shown?(number) = @to < 100 || (number % 10).zero? || stood_on.include?(number)
+      # The ticks that are drawn, those that are longer, and the numbers that have a numeral where there is room.
+      def ticks = (@from..@to).step(span > 50 ? 5 : 1)
+      def step_of_long = span > 50 ? 10 : 5
 
-      # Numbers stood on between the ticks of a line to 100.
-      def off_scale = @to == 100 ? stood_on.uniq.reject { |number| (number % step).zero? }.map { |number| numeral(number, x(number), BASE + 0.82) } : []
+      def tens_and_all
+        if span > 20
+          (@from..@to).step(span > 40 ? 10 : 5).to_a
+        else
+          (@from..@to).to_a
+        end
+      end
+
+      def track
+        (@from + 1..@to).flat_map do |number|
+          left = x(number - 1)
+          [mark(:cell, x: left, y: BASE, width: unit, height: 1), numeral(number, left + (unit / 2), BASE + 0.5)]
+        end
+      end
+
+      # Where it starts and ends first, then the other landings, then the scale; each only where it keeps clear of those
+      # before.
+      def numerals(numbers)
+        placed = []
+        [*stood_on.first, *stood_on.last, *numbers].uniq.each do |number|
+          placed << number if placed.all? { |other| (x(number) - x(other)).abs >= clear(number, other) }
+        end
+        placed.map { |number| numeral(number, x(number), BASE + 0.82) }
+      end
+
+      # Wide numerals keep further apart.
+      def clear(*numbers)
+        return APART * 0.7 if numbers.max < 10
+
+        numbers.max > 99 ? APART * 1.25 : APART * 0.95
+      end
 
       def tick(number, long)
         size = long ? 0.28 : 0.16
-        mark(:segment, x: x(number), y: BASE - size, width: 0, height: size * 2, points: [[x(number), BASE - size], [x(number), BASE + size]])
+        mark(:segment, x: x(number), y: BASE - size, width: 0, height: size * 2,
+                       points: [[x(number), BASE - size], [x(number), BASE + size]])
       end
 
-      def numeral(number, at, y) = number(number, at, y, width: 0, height: 0.65, state: (:new if stood_on.include?(number)))
+      def numeral(number, at, y)
+        number(number, at, y, width: 0, height: 0.65, state: (:new if stood_on.include?(number)), order: nil)
+      end
 
       def arcs
+        last_label = nil
         [@start, *@jumps].each_cons(2).with_index.map do |(from, to), index|
-          high = [0.35 + (Math.sqrt((to - from).abs * unit) * 0.55), 2.0].min
-          mark(:jump, x: [x(from), x(to)].min, y: BASE - high, width: (x(to) - x(from)).abs, height: high, order: index + 1, tone: :b,
-                      points: [[x(from), track_top], [(x(from) + x(to)) / 2, track_top - (high * 1.6)], [x(to), track_top]], text: "#{to < from ? '−' : '+'}#{(to - from).abs}")
+          middle = (x(from) + x(to)) / 2
+          shown = last_label.nil? || (middle - last_label).abs >= APART
+          last_label = middle if shown
+          arc(from, to, index + 1, shown)
         end
+      end
+
+      # A label that would lie on the one before it is left out; the jump is there all the same.
+      def arc(from, to, order, shown)
+        high = [0.35 + (Math.sqrt((to - from).abs * unit) * 0.55), 1.9].min
+        points = [[x(from), track_top], [(x(from) + x(to)) / 2, track_top - (high * 1.6)], [x(to), track_top]]
+        mark(:jump, x: [x(from), x(to)].min, y: BASE - high - 0.5, width: (x(to) - x(from)).abs, height: high,
+                    order: order, tone: :b,
+                    points: points, text: if shown
+                                            "#{to < from ? '−' : '+'}#{(to - from).abs}"
+                                          else
+                                            ""
+                                          end)
       end
 
       def track_top = @style == :track ? BASE - 0.05 : BASE - 0.12
 
       def dot
-        if @start
-          [mark(:dot, x: x(@start) - 0.16, y: (@style == :track ? BASE - 0.3 : BASE - 0.16), width: 0.32, height: 0.32, tone: :a)]
-        else
-          []
-        end
+        return [] unless @start
+
+        top = @style == :track ? BASE - 0.3 : BASE - 0.16
+        [mark(:dot, x: x(@start) - 0.16, y: top, width: 0.32, height: 0.32, tone: :a)]
       end
 
       def alt
-        jumps = @jumps.empty? ? "" : ", jumps to #{@jumps.join(', then ')}"
-        "#{{ line: 'A number line', track: 'A number track', open: 'An open number line' }.fetch(@style)} to #{@to}#{", starting at #{@start}" if @start}#{jumps}"
+        reach = @from.zero? ? "to #{@to}" : "from #{@from} to #{@to}"
+        start = ", starting at #{@start}" if @start
+        jumps = ", jumps to #{@jumps.join(', then ')}" if @jumps.any?
+        "#{STYLES.fetch(@style)} #{reach}#{start}#{jumps}"
       end
     end
   end

@@ -2,34 +2,33 @@
 
 module Rungs
   module Picture
-    # A whole above (or at the left), two or three parts below it, joined by lines; numbers, dots or both; any one hidden. A
-    # part can be split again.
+    # A whole above (or at the left), two or three parts below it, joined by lines; numbers, dots or both; any one
+    # hidden. A part can be split again.
     class Parts
       include Kind
 
       WIDTH = 2.2
+      GAP = 1.2
+      DOWN = 3.2
+      # Between the two pieces of a part that is split.
+      SPLIT_GAP = 0.6
 
       def self.title = "Whole and parts"
 
-      def self.of(problem, whole: :top, **) = new(problem.parts, hidden: { whole: 0, first: 1, second: 2, both: 1 }.fetch(problem.unknown), place: whole)
+      def self.of(problem, whole: :top, **) = new(problem.parts, hidden: UNKNOWN.fetch(problem.unknown), place: whole)
 
-      # The whole and its parts, then the split that a move makes.
-      def self.act(path, problem, **)
-        return [] unless problem.parts.size == 2 && path.rung.between?(3, 5)
+      # The whole and its parts, then what a move breaks, then what was asked for.
+      def self.act(path, problem, whole: :top, **)
+        return [] unless problem.shape == :two && path.rung.between?(3, 5)
 
-        steps = [new(problem.parts, hidden: problem.add? ? 0 : problem.parts.index(problem.sought) + 1)]
-        steps << new(problem.parts, split: split_of(path, problem), hidden: 0) if path.rung == 4 && problem.add? && problem.band == "bridge"
-        (steps << new(problem.parts)).map(&:layout)
+        asked = UNKNOWN.fetch(problem.unknown)
+        steps = [new(problem.parts, hidden: asked, place: whole)]
+        steps << new(problem.parts, split: path.acting.broken, hidden: asked, place: whole) if path.acting.broken
+        (steps << new(problem.parts, place: whole)).map(&:layout)
       end
-
-      # Which part is broken, and into what.
-      def self.split_of(_path, problem)
-        [problem.parts.index(problem.smaller), [10 - problem.larger, problem.whole - 10]]
-      end
-      private_class_method :split_of
 
       # @param parts [Array<Integer>] two or three
-      # @param hidden [Integer, nil] which is hidden: 0 the whole, 1 and on a part
+      # @param hidden [Integer, Symbol, nil] 0 or :whole, 1 and on (:first …) a part
       # @param show [Symbol] :numbers, :dots or :both
       # @param place [Symbol] the whole :top or :left
       # @param split [Array(Integer, Array<Integer>), nil] the index of a part and what it is broken into
@@ -37,13 +36,14 @@ module Rungs
       def initialize(parts, hidden: nil, show: :numbers, place: :top, split: nil)
         refuse "a whole is shown in two parts or three" unless [2, 3].include?(parts.size)
         refuse "100 is the largest whole" if parts.sum > 100
-        refuse "#{split[1].join(' and ')} make #{split[1].sum}, not #{parts[split[0]]}" if split && split[1].sum != parts[split[0]]
+        refuse "dots are shown up to 20" if show != :numbers && parts.sum > 20
 
         @parts = parts
-        @hidden = one_of([nil, *0..parts.size], hidden)
-        @show = one_of(%i[numbers dots both], show)
-        @place = one_of(%i[top left], place)
+        @hidden = hidden_place(parts, hidden)
+        @show = one_of(%i[numbers dots both], show, "way to show")
+        @place = one_of(%i[top left], place, "place of the whole")
         @split = split
+        check_split if split
       end
 
       # @return [Layout]
@@ -53,42 +53,66 @@ module Rungs
 
       private
 
-      def span = (@parts.size * WIDTH) + ((@parts.size - 1) * 1.2)
+      def check_split
+        index, pieces = @split
+        refuse "#{pieces.join(' and ')} make #{pieces.sum}, not #{@parts[index]}" if pieces.sum != @parts[index]
+      end
+
+      def span = (@parts.size * WIDTH) + ((@parts.size - 1) * GAP)
       def whole_at = turn((span - WIDTH) / 2, 0)
-      def part_at(index) = turn(index * (WIDTH + 1.2), 3.2)
-      def split_at(index) = turn((@split[0] * (WIDTH + 1.2)) + (index * (WIDTH + 0.6)) - (WIDTH / 2) - 0.3 + shift, 6.4)
-      # A split under the first part must not leave the page.
-      def shift = @split && @split[0].zero? ? (WIDTH / 2) + 0.3 : 0
+      def part_at(index) = turn(index * (WIDTH + GAP), DOWN)
+
+      # Below the part, in its middle.
+      def split_at(index)
+        turn((@split[0] * (WIDTH + GAP)) - ((WIDTH + SPLIT_GAP) / 2) + (index * (WIDTH + SPLIT_GAP)), DOWN * 2)
+      end
+
       def turn(x, y) = @place == :left ? [y * 1.1, x] : [x, y]
       def centre(corner) = corner.map { |each| each + (WIDTH / 2) }
 
       def lines
         ends = @parts.each_index.map { |index| [whole_at, part_at(index)] }
         ends += [0, 1].map { |index| [part_at(@split[0]), split_at(index)] } if @split
-        ends.map { |from, to| mark(:segment, x: 0, y: 0, width: 0, height: 0, points: [centre(from), centre(to)]) }
+        ends.map do |from, to|
+          one, other = centre(from), centre(to)
+          mark(:segment, x: [one[0], other[0]].min, y: [one[1], other[1]].min, width: 0, height: 0,
+                         points: [one, other])
+        end
       end
 
       def nodes
-        all = [[@parts.sum, whole_at, 0], *@parts.each_with_index.map { |part, index| [part, part_at(index), index + 1] }]
-        all += @split[1].each_with_index.map { |piece, index| [piece, split_at(index), nil] } if @split
-        all.map do |amount, (x, y), place|
-  mark(:node, x: x, y: y, width: WIDTH, height: WIDTH, tone: { 1 => :a, 2 => :b }[place], state: (if place && place == @hidden
-                                                                                                    :hidden
-                                                                                                  end), text: amount.to_s, group: place, points: dots(amount, x, y))
-end
+        whole = node(@parts.sum, whole_at, 0)
+        parts = @parts.each_with_index.map { |part, index| node(part, part_at(index), index + 1) }
+        pieces = @split ? @split[1].each_with_index.map { |piece, index| node(piece, split_at(index), nil) } : []
+        [whole, *parts, *pieces]
       end
 
-      # In fives, inside the node.
+      def node(amount, corner, place)
+        x, y = corner
+        hidden = place && place == @hidden
+        mark(:node, x: x, y: y, width: WIDTH, height: WIDTH, tone: { 1 => :a, 2 => :b }[place], state: (if hidden
+                                                                                                          :hidden
+                                                                                                        end),
+                    text: (amount.to_s if @show != :dots), group: place, points: dots(amount, x, y))
+      end
+
+      # In rows of five, in the middle of the node, or of its lower half where the number stands above.
       def dots(amount, x, y)
         return if @show == :numbers
 
-        (0...amount).map { |index| [x + 0.35 + ((index % 5) * 0.375), y + (@show == :both ? 1.35 : 0.7) + ((index / 5) * 0.3)] }
+        rows, step = (amount / 5.0).ceil, amount > 10 ? 0.3 : 0.36
+        top = y + (@show == :both ? WIDTH * 0.7 : WIDTH / 2) - ((rows - 1) * step / 2)
+        (0...amount).map do |index|
+          wide = [amount - (index / 5 * 5), 5].min
+          [x + (WIDTH / 2) + (((index % 5) - ((wide - 1) / 2.0)) * 0.38), top + ((index / 5) * step)]
+        end
       end
 
       def alt
         names = ["whole #{@parts.sum}", *@parts.map { |part| "part #{part}" }]
         names[@hidden] = names[@hidden].sub(/\d+/, "hidden") if @hidden
-        "#{names.join(', ')}#{"; #{@parts[@split[0]]} is broken into #{@split[1].join(' and ')}" if @split}"
+        broken = "; #{@parts[@split[0]]} is broken into #{@split[1].join(' and ')}" if @split
+        "#{names.join(', ')}#{broken}"
       end
     end
   end

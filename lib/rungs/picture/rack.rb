@@ -2,12 +2,13 @@
 
 module Rungs
   module Picture
-    # One or two rows of ten beads, five of one tone and five of another; pushed-over beads stand at the left. A card can
-    # hide the rest.
+    # One or two rows of ten beads, five of one tone and five of another; pushed-over beads stand at the left. A card
+    # can hide the rest.
     class Rack
       include Kind
 
       LENGTH = 14
+      ROW = 1.4
 
       def self.title = "Number rack"
 
@@ -17,21 +18,21 @@ module Rungs
         shown.max <= 10 && shown.size <= 2 ? new(shown) : nil
       end
 
-      # One row after the other, as they are pushed.
-      def self.act(path, problem, **)
-        return [] unless problem.add? && problem.parts.size == 2 && problem.larger <= 10 && path.rung.between?(2, 4)
+      # One row after the other, as they are pushed. Counting everything and knowing it at once need no beads pushed.
+      def self.acts?(path, problem) = problem.add? && path.rung.between?(2, 4)
 
-        first, second = problem.parts
-        return [new([first, second]).layout, new([10, problem.whole - 10]).layout] if path.rung == 4 && problem.band == "bridge"
-
-        [new([first, 0]).layout, new([first, second]).layout]
+      def self.stage(scene, **)
+        rows = scene.settled
+        rows = [rows[0], 0] if rows.size == 1
+        rows.size == 2 && rows.max <= 10 && !scene.left? ? new(rows) : nil
       end
 
       # @param rows [Array<Integer>] how many are pushed over in each row, one row or two
       # @param card [Boolean] a card hides the beads that were not pushed
       # @raise [Error::NotAProblem]
       def initialize(rows, card: false)
-        refuse "a number rack has one row or two, of ten beads" unless [1, 2].include?(rows.size) && rows.all? { |row| row.between?(0, 10) }
+        fits = [1, 2].include?(rows.size) && rows.all? { |row| row.between?(0, 10) }
+        refuse "a number rack has one row or two, of ten beads" unless fits
 
         @rows = rows
         @card = card
@@ -43,19 +44,20 @@ module Rungs
       # By fives in each row, and where both are shown row by row.
       def ways
         fives = @rows.flat_map { |row| row > 5 ? [5, row - 5] : [row] }
-        [@rows, fives].map { |sizes| sizes.reject(&:zero?) }.select { |sizes| sizes.size > 1 }.uniq.map { |sizes| Way.sum(*sizes) }
+        Way.sums(@rows, fives)
       end
 
       private
 
-      def rod(row) = [mark(:rod, x: 0, y: row * 1.4, width: LENGTH, height: 1)]
+      def rod(row) = [mark(:rod, x: 0, y: row * ROW, width: LENGTH, height: 1)]
 
       def beads(pushed, row)
         before = @rows.take(row).sum
         (0...10).map do |index|
           over = index < pushed
-          mark(:bead, x: over ? index + 0.3 : LENGTH - 10.3 + index, y: row * 1.4, tone: index < 5 ? :a : :b, group: row, order: (before + index + 1 if over),
-                      state: (:hidden if @card && !over))
+          mark(:bead, x: over ? index + 0.3 : LENGTH - 10.3 + index, y: row * ROW, tone: index < 5 ? :a : :b,
+                      group: row,
+                      order: (before + index + 1 if over), state: (:hidden if @card && !over))
         end
       end
 
@@ -63,7 +65,7 @@ module Rungs
         return [] unless @card
 
         left = @rows.max + 0.6
-        [mark(:card, x: left, y: -0.15, width: LENGTH - left + 0.2, height: (@rows.size * 1.4) - 0.1)]
+        [mark(:card, x: left, y: -0.15, width: LENGTH - left + 0.3, height: ((@rows.size - 1) * ROW) + 1.3)]
       end
 
       def alt = "A number rack: #{@rows.join(' and ')} pushed over#{', the rest hidden by a card' if @card}"

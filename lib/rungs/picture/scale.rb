@@ -7,15 +7,35 @@ module Rungs
       include Kind
 
       WIDTH = 11.0
+      PAN = 3.8
       TIP = 0.9
+      MOST = 3
 
       def self.title = "Balance"
 
       def self.of(problem, **)
+        return across(problem, "?") if problem.two_sided?
+
         return unless problem.parts.size == 2
 
-        new([problem.whole], problem.parts, hidden: problem.unknown == :whole ? :left : :right)
+        new([problem.whole], problem.parts,
+            hidden: problem.unknown == :whole ? :left : :right)
       end
+
+      # Both sides sums: level with a box in it, then with the number that keeps it level.
+      def self.act(path, problem, **)
+        return [] unless problem.two_sided? && path.move.draws == :scale
+
+        ["?", problem.answer].map { |number| across(problem, number).layout }
+      end
+
+      def self.across(problem, box)
+        sides = [problem.equation.left, problem.equation.right]
+        new(*sides.map { |side| side.map { |term| term.box? ? box : term.number } }, weights: sides.map do
+          problem.whole
+        end)
+      end
+      private_class_method :across
 
       # The first number on the left, the others as a sum on the right.
       def self.from(numbers, **settings)
@@ -24,42 +44,51 @@ module Rungs
         new([numbers.first], numbers.drop(1), **settings)
       end
 
-      # @param left, right [Array<Integer>] the terms of each side
+      # @param left, right [Array<Integer>] the terms of each side; a term may be a sign for a number that is not known
       # @param hidden [Symbol, nil] the side that is not written, :left or :right
-      def initialize(left, right, hidden: nil)
-        refuse "a side of a balance is a number or a sum of up to three" unless [left, right].all? { |side| side.size.between?(1, 3) && side.all? { |number| number >= 0 } }
+      # @param weights [Array<Integer>] what each side weighs, where a term is not known
+      def initialize(left, right, hidden: nil, weights: nil)
+        sides = [left, right]
+        fits = sides.all? { |side| side.size.between?(0, MOST) && side.grep(Integer).all? { |number| number >= 0 } }
+        refuse "a side of a balance is a number or a sum of up to three" unless fits
 
-        @sides = [left, right]
-        @hidden = one_of([nil, :left, :right], hidden)
+        @sides = sides
+        @hidden = one_of([nil, :left, :right], hidden, "side")
+        @weights = weights || sides.map(&:sum)
       end
 
       # @return [Integer] −1 where the left is heavier, 0 in balance, 1 where the right is
-      def tips = @sides[1].sum <=> @sides[0].sum
+      def tips = @weights[1] <=> @weights[0]
 
       # @return [Layout]
       def layout
         drop = [-tips * TIP, tips * TIP]
         pans = [0, 1].flat_map { |side| pan(side, drop[side]) }
-        beam = mark(:segment, x: 1.8, y: 2.4, width: WIDTH - 3.6, height: 0, points: [[1.9, 2.4 + drop[0]], [WIDTH - 1.9, 2.4 + drop[1]]])
+        beam = mark(:segment, x: 1.8, y: 2.4, width: WIDTH - 3.6, height: 0,
+                              points: [[1.9, 2.4 + drop[0]], [WIDTH - 1.9, 2.4 + drop[1]]])
         lay([mark(:stand, x: (WIDTH / 2) - 1.2, y: 2.2, width: 2.4, height: 3.6), beam, *pans], alt)
       end
 
-      def ways = tips.zero? ? [Way.sum(*@sides[1])] : []
+      def ways = tips.zero? && @sides[1].all?(Integer) ? [Way.sum(*@sides[1])] : []
 
       private
 
       def pan(side, drop)
-        left = side.zero? ? 0 : WIDTH - 3.8
+        left = side.zero? ? 0 : WIDTH - PAN
+        bowl = mark(:pan, x: left, y: 3.4 + drop, width: PAN, height: 0.7)
+        return [bowl] if @sides[side].empty?
+
         hidden = @hidden == %i[left right][side]
-        text = hidden ? "?" : @sides[side].join(" + ")
-        [mark(:pan, x: left, y: 3.4 + drop, width: 3.8, height: 0.7),
-mark(:weight, x: left + 0.3, y: 2.6 + drop - 0.2, width: 3.2, height: 1, tone: %i[a b][side], text: text, state: (:hidden if hidden))]
+        [bowl, mark(:weight, x: left + 0.3, y: 2.4 + drop, width: PAN - 0.6, height: 1, tone: %i[a b][side],
+                             group: side,
+                             text: hidden ? "?" : @sides[side].join(" + "), state: (:hidden if hidden))]
       end
 
       def alt
-        sides = @sides.map { |side| side.join(" + ") }
+        sides = @sides.map { |side| side.empty? ? "nothing" : side.join(" + ").sub("?", "a number to find") }
         sides[@hidden == :left ? 0 : 1] = "a hidden number" if @hidden
-        "A balance: #{sides[0]} and #{sides[1]}, #{{ -1 => 'the left side down', 0 => 'level', 1 => 'the right side down' }.fetch(tips)}"
+        "A balance: #{sides[0]} and #{sides[1]}, #{{ -1 => 'the left side down', 0 => 'level',
+                                                     1 => 'the right side down' }.fetch(tips)}"
       end
     end
   end

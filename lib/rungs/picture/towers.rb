@@ -6,19 +6,20 @@ module Rungs
     class Towers
       include Kind
 
+      STYLES = { towers: "Towers of", tower: "One tower of", chain: "A paper chain of" }.freeze
+      # Links of a chain in one row, and how far apart towers, links and rows stand.
+      ROW = 20
+      APART, LINK, DOWN = 1.8, 0.8, 1.4
+
       def self.of(problem, **)
         shown = problem.shown_parts
         shown.max <= 20 && shown.sum.positive? ? new(shown) : nil
       end
 
-      # Side by side; for one given across, one cube moves.
-      def self.act(path, problem, **)
-        return [] unless problem.add? && problem.whole <= 20 && %w[double near_double share_even].include?(path.move.id)
+      # Side by side, where parts are seen as parts.
+      def self.acts?(path, problem) = problem.add? && problem.whole <= 20 && path.rung == 3
 
-        steps = [new(problem.parts).layout]
-        steps << new([problem.whole / 2, problem.whole / 2]).layout if path.move.id == "share_even"
-        steps
-      end
+      def self.stage(scene, **) = scene.left? || scene.parts.size > 3 ? nil : new(scene.settled)
 
       # @param parts [Array<Integer>] cubes of each tone
       # @param style [Symbol] :towers side by side, :tower one on top of the other, :chain
@@ -26,27 +27,37 @@ module Rungs
         refuse "40 cubes at most" if parts.sum > 40
 
         @parts = parts
-        @style = one_of(%i[towers tower chain], style)
+        @style = one_of(STYLES.keys, style, "style")
       end
 
       # @return [Layout]
-      def layout = lay(@style == :chain ? links : cubes, "#{{ towers: 'Towers of', tower: 'One tower of', chain: 'A paper chain of' }.fetch(@style)} #{@parts.join(' and ')}")
+      def layout = lay(@style == :chain ? links : cubes, "#{STYLES.fetch(@style)} #{@parts.join(' and ')}")
 
-      def ways = @parts.count { |element| !element.zero? } > 1 ? [Way.sum(*@parts.reject(&:zero?))] : []
+      def ways
+        some = @parts.reject(&:zero?)
+        some.size > 1 ? [Way.sum(*some)] : []
+      end
 
       private
 
       def kinds = @parts.each_with_index.flat_map { |number, group| (0...number).map { |index| [group, index] } }
+      def tone(group) = group.even? ? :a : :b
 
       def cubes
-        high = @style == :tower ? @parts.sum : @parts.max
+        one = @style == :tower
+        high = one ? @parts.sum : @parts.max
         kinds.each_with_index.map do |(group, index), order|
-          level = @style == :tower ? order : index
-          mark(:cube, x: @style == :tower ? 0 : group * 1.8, y: high - level - 1, tone: group.even? ? :a : :b, group: group, order: order + 1)
+          mark(:cube, x: one ? 0 : group * APART, y: high - (one ? order : index) - 1, tone: tone(group), group: group,
+                      order: order + 1)
         end
       end
 
-      def links = kinds.each_with_index.map { |(group, _), order| mark(:link, x: (order % 20) * 0.8, y: (order / 20) * 1.4, tone: group.even? ? :a : :b, group: group, order: order + 1) }
+      def links
+        kinds.each_with_index.map do |(group, _), order|
+          mark(:link, x: (order % ROW) * LINK, y: (order / ROW) * DOWN, tone: tone(group), group: group,
+                      order: order + 1)
+        end
+      end
     end
   end
 end

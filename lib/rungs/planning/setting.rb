@@ -2,7 +2,7 @@
 
 module Rungs
   module Planning
-    # A question on which teachers differ, with the choices, the default first (field guide 12).
+    # A question on which teachers differ, with the choices, the default first (guide 12).
     #
     # choices: id → the words a teacher reads.
     Setting = Struct.new(:id, :question, :choices, keyword_init: true) do
@@ -14,8 +14,11 @@ module Rungs
 
     Setting::ALL = Catalogue.new("setting", [
       { id: "turned", question: "Are 2 + 3 and 3 + 2 two ways or one?", choices: { "two" => "two", "one" => "one" } },
-      { id: "sentences", question: "Number sentences are written", choices: { "across" => "across", "down" => "down the page" } },
-      { id: "places", question: "Children to listen to in a day", choices: %w[6 3 4 5 8 10 12].to_h { |number| [number, number] } }
+      { id: "sentences", question: "Number sentences are written",
+        choices: { "across" => "across", "down" => "down the page" } },
+      { id: "places", question: "Children to listen to in a day", choices: %w[6 3 4 5 8 10 12].to_h do |number|
+        [number, number]
+      end }
     ].map { |entry| Setting.new(**entry).freeze })
   end
 end

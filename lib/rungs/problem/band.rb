@@ -3,7 +3,7 @@
 module Rungs
   class Problem
     # A number range that is worked on at a time. The bands are a partition: a problem belongs to the first
-    # that fits (field guide 3.2).
+    # that fits (guide 3.2).
     class Band
       attr_reader :id, :title, :largest
 
@@ -18,7 +18,7 @@ module Rungs
       def fits?(parts) = @fits.call(parts, parts.sum)
 
       # @return [Array<Integer>] the rungs that its problems afford: making ten needs numbers around ten
-      def rungs = %w[to10 bridge].include?(id) ? [1, 2, 3, 4, 5] : [1, 2, 3, 5]
+      def rungs = %w[to10 bridge to100].include?(id) ? [1, 2, 3, 4, 5] : [1, 2, 3, 5]
 
       # @param parts [Array<Integer>]
       # @return [String] the id of the first band that fits
@@ -42,7 +42,9 @@ module Rungs
         { id: "to10", title: "to 10", largest: 10, fits: ->(_, whole) { whole <= 10 } },
         { id: "tens", title: "tens", largest: 100, fits: TENS },
         { id: "teens", title: "ten and some", largest: 19, fits: TEN_AND_SOME },
-        { id: "bridge", title: "through ten", largest: 20, fits: ->(parts, whole) { whole.between?(11, 20) && parts.max <= 9 } },
+        { id: "bridge", title: "through ten", largest: 20, fits: lambda { |parts, whole|
+          whole.between?(11, 20) && parts.max <= 9
+        } },
         { id: "to20", title: "to 20", largest: 20, fits: ->(_, whole) { whole <= 20 } },
         { id: "to100", title: "to 100", largest: 100, fits: ->(_, whole) { whole <= 100 } }
       ].map { |entry| new(**entry) })

@@ -82,7 +82,9 @@ module Rungs
 
       # A part is missing and nothing leaves.
       def missing_part?
-        !true_or_false? && !two_sided? && sum_side.size > 1 && sum_side.any?(&:box?) && sum_side.all? { |term| term.sign == "+" }
+        !true_or_false? && !two_sided? && sum_side.size > 1 && sum_side.any?(&:box?) && sum_side.all? do |term|
+          term.sign == "+"
+        end
       end
 
       # The whole is missing and something leaves: □ − 5 = 7.
@@ -128,7 +130,7 @@ module Rungs
         Equation.new(*(sum_side.equal?(left) ? sides : sides.reverse))
       end
 
-      # @return [Problem] what it asks, read as section 3.1 of the field guide reads it
+      # @return [Problem] what it asks, read as section 3.1 of the guide reads it
       # @raise [Error::NotAProblem]
       def to_problem
         filled = solve
@@ -149,7 +151,9 @@ module Rungs
         rows = sum_side.each_with_index.map { |term, index| [index.zero? ? " " : term.sign, term.to_s] }
         result = other_side.join(" + ")
         width = [*rows.map { |_, number| number.size }, result.size].max
-        [*rows.map { |sign, number| "#{sign} #{number.rjust(width)}" }, "-" * (width + 2), result.rjust(width + 2)].join("\n")
+        [*rows.map do |sign, number|
+          "#{sign} #{number.rjust(width)}"
+        end, "-" * (width + 2), result.rjust(width + 2)].join("\n")
       end
 
       def ==(other) = other.is_a?(Equation) && to_s == other.to_s

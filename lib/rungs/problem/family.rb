@@ -2,7 +2,7 @@
 
 module Rungs
   class Problem
-    # A kind of fact; a fact may belong to several (field guide 3.3).
+    # A kind of fact; a fact may belong to several (guide 3.3).
     class Family
       attr_reader :id, :title
 

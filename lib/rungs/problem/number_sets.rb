@@ -2,7 +2,7 @@
 
 module Rungs
   class Problem
-    # The same story with an easier, a middle and a harder pair, so that each group gets numbers that fit (field guide 2).
+    # The same story with an easier, a middle and a harder pair, so that each group gets numbers that fit (guide 2).
     #
     #   NumberSets.for(problem, random: Random.new(1))  # => { easier: problem, middle: problem, harder: problem }
     module NumberSets
@@ -14,13 +14,17 @@ module Rungs
 
       # @param problem [Problem] the middle one
       # @param random [Random]
-      # @return [Hash{Symbol => Problem}] easier from the band below, harder from the band above, with whole and smaller part no
-      #   bigger (or no smaller) than its own; else such a pair of its own band
+      # @return [Hash{Symbol => Problem}] easier from the band below, harder from the band above, with whole and smaller
+      #   part no bigger (or no smaller) than its own; else such a pair of its own band
       # @raise [Error::TooMany] where there is none
       def for(problem, random:)
         below, above = bands_around(problem.band)
-        { easier: pick(problem, below, random) { |each| each.whole < problem.whole && each.smaller <= problem.smaller }, middle: problem,
-          harder: pick(problem, above, random) { |each| each.whole > problem.whole && each.smaller >= problem.smaller } }
+        { easier: pick(problem, below, random) do |each|
+          each.whole < problem.whole && each.smaller <= problem.smaller
+        end, middle: problem,
+          harder: pick(problem, above, random) do |each|
+            each.whole > problem.whole && each.smaller >= problem.smaller
+          end }
       end
 
       def bands_around(band)

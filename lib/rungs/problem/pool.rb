@@ -3,7 +3,7 @@
 module Rungs
   class Problem
     # All the problems of one kind: a situation, a band, and if wanted a family. Zero, and taking it all away,
-    # are in it only when asked for (field guide 3.4).
+    # are in it only when asked for (guide 3.4).
     #
     #   Pool.new(situation: "add_to.result", band: "to5").draw(4, random: Random.new(7))
     class Pool
@@ -38,9 +38,9 @@ module Rungs
 
       # @return [Array<Problem>] every one of them, both ways round
       def problems
-        @problems ||= tuples.select { |parts| fits?(parts) }.map do |parts|
-          Problem.new(situation: situation.id, parts: parts, unknown: situation.unknown)
-        end
+        @problems ||= tuples.select do |parts|
+          fits?(parts)
+        end.map { |parts| problem(parts) }.select { |each| told?(each) }
       end
 
       # @return [Integer] how many different ones there are
@@ -86,8 +86,17 @@ module Rungs
         @band.pairs_below.flat_map { |one, two| (0..(@band.largest - one - two)).map { |three| [one, two, three] } }
       end
 
+      def problem(parts) = Problem.new(situation: situation.id, parts: parts, unknown: situation.unknown)
+
       def fits?(parts)
         situation.tells?(parts) && (@zero || parts.min.positive?) && (family.nil? || family.fits?(parts))
+      end
+
+      # With a part of nothing, or children who plan, only what some story can tell.
+      def told?(problem)
+        return true unless problem.smaller.zero? || situation.open
+
+        Template::ALL.any? { |template| template.suits?(problem) }
       end
 
       # Takes them in order, but one that the problem before gives away (12 − 7 after 12 − 5) waits its turn.

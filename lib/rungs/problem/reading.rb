@@ -2,7 +2,7 @@
 
 module Rungs
   class Problem
-    # Whether a first reader can take these words: the longest sentence, and words outside a first reader's list (field guide
+    # Whether a first reader can take these words: the longest sentence, and words outside a first reader's list (guide
     # 14). Names, numbers and what the list has in another form (plural, past) count as known.
     class Reading
       LIST = File.join(__dir__, "stories", "first_reader_words.txt")
@@ -22,7 +22,9 @@ module Rungs
       def longest_sentence = @text.split(/[.?!]/).map { |sentence| sentence.split.size }.max || 0
 
       # @return [Array<String>] words a first reader may not know, in order, each once
-      def hard_words = @text.scan(/[[:alpha:]’']+/).reject { |word| @names.include?(word) || known?(word.downcase) }.uniq
+      def hard_words
+        @text.scan(/[[:alpha:]’']+/).reject { |word| @names.include?(word) || known?(word.downcase) }.uniq
+      end
 
       def easy? = longest_sentence <= LONGEST && hard_words.empty?
 

@@ -2,11 +2,11 @@
 
 module Rungs
   class Problem
-    # What happens in a story and what is asked (field guide 3.1).
+    # What happens in a story and what is asked (guide 3.1).
     #
-    # open: many plans are right; its parts are one of them. form: how it is written as an equation, F and S being the first
-    # and second part, W the whole, □ the unknown. missing_part: a part is sought and nothing leaves, so that it can be built
-    # up to.
+    # open: many plans are right; its parts are one of them. form: how it is written as an equation, F and S being the
+    # first and second part, W the whole, □ the unknown. missing_part: a part is sought and nothing leaves, so that it
+    # can be built up to.
     class Situation
       attr_reader :id, :title, :unknown, :form, :missing_part, :first_year, :sizes, :open
 
@@ -62,24 +62,42 @@ module Rungs
       # Numbers that this situation can tell: a difference of nothing is no "how many more".
       def tells?(parts) = sizes.include?(parts.size) && (!compare? || parts[1].positive?)
 
+      # @return [Array<Integer>] the parts that may be 0 in every story, since none of them says so: what is left, the
+      #   smaller set
+      def unsaid_zero
+        { "take_from.result" => [1], "compare.smaller.more" => [0], "compare.smaller.fewer" => [0] }.fetch(id, [])
+      end
+
       ALL = Catalogue.new("situation", [
-        { id: "add_to.result", title: "some, then more arrive: how many now?", unknown: :whole, form: "F + S = □", first_year: true },
-        { id: "add_to.change", title: "some, then more arrive: how many arrived?", unknown: :second, form: "F + □ = W", missing_part: true },
-        { id: "add_to.start", title: "some, then more arrive: how many at first?", unknown: :first, form: "□ + S = W", missing_part: true },
-        { id: "take_from.result", title: "some leave: how many are left?", unknown: :second, form: "W − F = □", first_year: true },
+        { id: "add_to.result", title: "some, then more arrive: how many now?", unknown: :whole, form: "F + S = □",
+          first_year: true },
+        { id: "add_to.change", title: "some, then more arrive: how many arrived?", unknown: :second, form: "F + □ = W",
+          missing_part: true },
+        { id: "add_to.start", title: "some, then more arrive: how many at first?", unknown: :first, form: "□ + S = W",
+          missing_part: true },
+        { id: "take_from.result", title: "some leave: how many are left?", unknown: :second, form: "W − F = □",
+          first_year: true },
         { id: "take_from.change", title: "some leave: how many went?", unknown: :first, form: "W − □ = S" },
         { id: "take_from.start", title: "some leave: how many at first?", unknown: :whole, form: "□ − F = S" },
-        { id: "together.total", title: "two kinds together: how many in all?", unknown: :whole, form: "F + S = □", first_year: true },
-        { id: "together.part", title: "two kinds together: how many of the other?", unknown: :second, form: "F + □ = W", missing_part: true },
-        { id: "together.both", title: "two kinds: how many could each be?", unknown: :both, form: "W = □ + □", first_year: true },
+        { id: "together.total", title: "two kinds together: how many in all?", unknown: :whole, form: "F + S = □",
+          first_year: true },
+        { id: "together.part", title: "two kinds together: how many of the other?", unknown: :second,
+          form: "F + □ = W", missing_part: true },
+        { id: "together.both", title: "two kinds: how many could each be?", unknown: :both, form: "W = □ + □",
+          first_year: true },
         { id: "compare.difference.more", title: "two sets: how many more?", unknown: :second, form: "W − F = □" },
         { id: "compare.difference.fewer", title: "two sets: how many fewer?", unknown: :second, form: "W − F = □" },
         { id: "compare.bigger.more", title: "two sets: how many in the bigger?", unknown: :whole, form: "F + S = □" },
-        { id: "compare.bigger.fewer", title: "two sets: the bigger, told by “fewer”", unknown: :whole, form: "F + S = □" },
-        { id: "compare.smaller.more", title: "two sets: the smaller, told by “more”", unknown: :first, form: "W − S = □" },
-        { id: "compare.smaller.fewer", title: "two sets: how many in the smaller?", unknown: :first, form: "W − S = □" },
-        { id: "together.three", title: "three kinds together: how many in all three?", unknown: :whole, form: "F + S + T = □", sizes: [3] },
-        { id: "plan_for_it", title: "plan for it: choose, list and find the total", unknown: :whole, form: "□ + □ + □ = □", sizes: [3], open: true }
+        { id: "compare.bigger.fewer", title: "two sets: the bigger, told by “fewer”", unknown: :whole,
+          form: "F + S = □" },
+        { id: "compare.smaller.more", title: "two sets: the smaller, told by “more”", unknown: :first,
+          form: "W − S = □" },
+        { id: "compare.smaller.fewer", title: "two sets: how many in the smaller?", unknown: :first,
+          form: "W − S = □" },
+        { id: "together.three", title: "three kinds together: how many in all three?", unknown: :whole,
+          form: "F + S + T = □", sizes: [3] },
+        { id: "plan_for_it", title: "plan for it: choose, list and find the total", unknown: :whole,
+          form: "□ + □ + □ = □", sizes: [3], open: true }
       ].map { |entry| new(**entry) })
     end
   end

@@ -2,7 +2,7 @@
 
 module Rungs
   class Problem
-    # A problem in words: short sentences, numbers as digits, one question (field guide 14).
+    # A problem in words: short sentences, numbers as digits, one question (guide 14).
     #
     #   Story.write(problem, random: Random.new(3)).text
     class Story
@@ -18,10 +18,13 @@ module Rungs
       # @raise [Error::NotAProblem] where no story can hold these numbers
       def self.write(problem, random:, names: NAMES, except: [])
         fitting = Template::ALL.select { |template| template.suits?(problem) }
-        raise Error::NotAProblem, "no story has room for #{problem.whole} things; use smaller numbers or a bare equation" if fitting.empty?
+        if fitting.empty?
+          raise Error::NotAProblem, "no story has room for these numbers; use others, or a bare equation"
+        end
 
         fresh = fitting.reject { |template| except.include?(template.id) }
-        new(problem, template: (fresh.empty? ? fitting : fresh).sample(random: random), names: names.uniq.sample(2, random: random))
+        template = (fresh.empty? ? fitting : fresh).sample(random: random)
+        new(problem, template: template, names: names.uniq.sample(2, random: random))
       end
 
       # @param names [Array<String>] two different names

@@ -18,9 +18,19 @@ module Rungs
       # @param things [Hash] the things of the context: "kite" => "kites"
       # @raise [Error::Unreadable] for a hole that means nothing
       def initialize(text, things)
-        @things = things
-        @pieces = text.split(/(\{[^}]*\})/).reject(&:empty?).map { |piece| piece.start_with?("{") ? hole(piece[1..-2]) : piece.freeze }
+        @plurals = things
+        @told = text.scan(HOLE).flatten
+        @pieces = text.split(/(\{[^}]*\})/).reject(&:empty?).map do |piece|
+          piece.start_with?("{") ? hole(piece[1..-2]) : piece.freeze
+        end
         freeze
+      end
+
+      # @return [Array<String>] what each part is of, in order, in the singular; what the whole is of where a part does
+      #   not say
+      def things
+        named = @told.filter_map { |hole| hole.split(" ", 2) if @plurals.key?(hole.split(" ", 2).last) }.to_h
+        %w[first second third].map { |part| named[part] || named["whole"] || named.values.first }
       end
 
       # @param names [Array<String>] two different names
@@ -36,7 +46,8 @@ module Rungs
         case inside
         when "A", "B" then ->(_, names) { names["AB".index(inside)] }
         when /\A(first|second|third|whole)\z/ then amount(inside) { |number| number.zero? ? "none" : number.to_s }
-        when /\A(first|second|third|whole) more\z/ then amount(inside.split.first) { |number| number.zero? ? "no more" : "#{number} more" }
+        when /\A(first|second|third|whole) more\z/
+          amount(inside.split.first) { |number| number.zero? ? "no more" : "#{number} more" }
         when /\A(first|second|third|whole): (.+)\|(.+)\z/
           one, many = Regexp.last_match.values_at(2, 3)
           amount(Regexp.last_match(1)) { |number| number == 1 ? one : many }
@@ -46,7 +57,7 @@ module Rungs
       end
 
       def counted(quantity, one)
-        many = @things.fetch(one) { raise Error::Unreadable, "“#{one}” is not among the things of this story" }
+        many = @plurals.fetch(one) { raise Error::Unreadable, "“#{one}” is not among the things of this story" }
         amount(quantity) do |number|
           case number
           when 0 then "no #{many}"

@@ -2,11 +2,12 @@
 
 module Rungs
   module Progress
-    # Problems for one child, one after the other, each chosen to tell most about where the child is, stopping when that is
-    # clear. Immutable: every answer gives a new check-in.
+    # Problems for one child, one after the other, each chosen to tell most about where the child is, stopping when that
+    # is clear. Immutable: every answer gives a new check-in.
     #
-    # It holds probabilities over standings. In a given band a standing is the rung mostly used there. With the band open it is a
-    # band and a rung: easier bands are known, in this band that rung is used, in harder ones everything is counted.
+    # It holds probabilities over standings. In a given band a standing is the rung mostly used there. With the band
+    # open it is a band and a rung: easier bands are known, in this band that rung is used, in harder ones everything is
+    # counted.
     #
     #   check = CheckIn.start(operation: "add", band: "bridge")
     #   check.choose(Random.new(1)).problem   # => a problem
@@ -35,12 +36,15 @@ module Rungs
         return Both.start(band: band) if operation == "both"
 
         unless Problem::Pool::RESULT.key?(operation)
-          raise Error::Unknown, "there is no operation “#{operation}”; there are #{Problem::Pool::RESULT.keys.join(', ')}"
+          raise Error::Unknown,
+                "there is no operation “#{operation}”; there are #{Problem::Pool::RESULT.keys.join(', ')}"
         end
 
         Problem::Band::ALL.fetch(band) if band
         standings = band ? seen_in(operation, band).map { |rung| Standing.new(band, rung) } : open_standings(operation)
-        new(operation: operation, band: band, answers: [], chances: standings.to_h { |standing| [standing, 1.0 / standings.size] })
+        new(operation: operation, band: band, answers: [], chances: standings.to_h do |standing|
+          [standing, 1.0 / standings.size]
+        end)
       end
 
       # Knowing a whole band is standing at the foot of the next, but for the last.
@@ -73,7 +77,13 @@ module Rungs
       # @param rung [Integer, nil] what was seen, 1..5; nil where it was off the ladder
       # @return [CheckIn]
       def hear(problem, rung)
-        likely = rung ? chances.to_h { |standing, chance| [standing, chance * likelihood(standing, problem, rung)] } : chances
+        likely = if rung
+                   chances.to_h do |standing, chance|
+                     [standing, chance * likelihood(standing, problem, rung)]
+                   end
+                 else
+                   chances
+                 end
         total = likely.values.sum
         CheckIn.new(operation: operation, band: band, answers: answers + [Answer.new(problem: problem, rung: rung)],
                     chances: likely.transform_values { |each| each / total })
@@ -91,7 +101,8 @@ module Rungs
 
       # @return [Array(Choice, Float), nil] the problem that tells most and how many bits; nil where all were asked
       def most_telling(random)
-        telling = kinds.map { |kind| [kind, information(kind.first)] }.sort_by { |kind, bits| [-bits.round(9), bands.index(kind.first.band)] }
+        telling = kinds.map { |kind| [kind, information(kind.first)] }
+        telling = telling.sort_by { |kind, bits| [-bits.round(9), bands.index(kind.first.band)] }
         problem, bits = telling.lazy.map { |kind, bits| [fresh(kind, random), bits] }.find(&:first)
         problem && [Choice.new(problem: problem, why: reason(problem)), bits]
       end
@@ -133,11 +144,13 @@ module Rungs
       end
       private_constant :SHARES
 
-      # Problems alike in band and in what they let show. A band above one where the child most probably counts everything is
-      # not asked.
+      # Problems alike in band and in what they let show. A band above one where the child most probably counts
+      # everything is not asked.
       def kinds = bands.reject { |each| out_of_reach?(each) }.flat_map { |each| KINDS[[operation, each]] }
 
-      KINDS = Hash.new { |all, (operation, band)| all[[operation, band]] = CheckIn.pool(operation, band).group_by(&:affords).values }
+      KINDS = Hash.new do |all, (operation, band)|
+        all[[operation, band]] = CheckIn.pool(operation, band).group_by(&:affords).values
+      end
       private_constant :KINDS
 
       # One not asked yet, rather of a fact not asked yet.

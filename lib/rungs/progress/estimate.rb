@@ -2,7 +2,7 @@
 
 module Rungs
   module Progress
-    # Where one child works now, in one operation and band, and how sure that is (field guide 10). What is said of it on a
+    # Where one child works now, in one operation and band, and how sure that is (guide 10). What is said of it on a
     # screen is in Words.
     class Estimate
       Rungs.shelve self
@@ -43,8 +43,8 @@ module Rungs
 
       def enough? = filter.heard >= rule.least_records && confidence >= rule.least_confidence
 
-      # Whether it may be said that the child mostly works on the working rung: at least half of the last answers, or two more
-      # than any other.
+      # Whether it may be said that the child mostly works on the working rung: at least half of the last answers, or
+      # two more than any other.
       def mostly?
         return false unless working
 
@@ -52,11 +52,14 @@ module Rungs
         times * 2 >= recent.values.sum || times - recent.except(working).values.max >= rule.lead
       end
 
-      # @return [Hash{Integer => Integer}] how often each rung was heard among the last answers that "mostly" is said from
+      # @return [Hash{Integer => Integer}] how often each rung was heard among the last answers that "mostly" is said
+      #   from
       def recent = @recent ||= weighed.last(rule.recent_answers).map(&:rung).tally
 
       # @return [Boolean] secure there, by the rule
-      def secure? = @secure.nil? ? @secure = !working.nil? && confidence >= rule.secure_confidence && lacking.empty? : @secure
+      def secure?
+        @secure.nil? ? @secure = !working.nil? && confidence >= rule.secure_confidence && lacking.empty? : @secure
+      end
 
       # What is still wanting to be secure. records, facts, days: how many more. right: whether more must be right.
       # @return [Hash{Symbol => Integer}] only what is wanting
@@ -69,7 +72,9 @@ module Rungs
       end
 
       # @return [Array<Record>] alone, of late, on the working rung or above
-      def alone_there = @alone_there ||= within(rule.secure_days).select { |record| record.alone? && record.rung >= working }
+      def alone_there
+        @alone_there ||= within(rule.secure_days).select { |record| record.alone? && record.rung >= working }
+      end
 
       # @return [Integer, nil] the highest rung above the working one that was shown alone and right of late
       def emerging
@@ -90,9 +95,10 @@ module Rungs
       # @return [Array(Integer, Integer), nil] the commonest rung of the last ten, and how often; of equals the lower
       def commonest = @commonest ||= weighed.last(STEADY).map(&:rung).tally.max_by { |rung, times| [times, -rung] }
 
-      # The likeliest rung may be one that was not heard of late: part–whole and known facts on numbers to 5, where nothing goes
-      # through ten, make the one between them likeliest. Words then name what was heard.
-      # @return [Array<Integer>, nil] the nearest rungs heard below and above, one or both; nil where the working rung was heard
+      # The likeliest rung may be one that was not heard of late: part–whole and known facts on numbers to 5, where
+      # nothing goes through ten, make the one between them likeliest. Words then name what was heard.
+      # @return [Array<Integer>, nil] the nearest rungs heard below and above, one or both; nil where the working rung
+      #   was heard
       def between
         return @between if defined?(@between)
 
@@ -101,8 +107,8 @@ module Rungs
         @between = working.nil? || heard.empty? || heard.include?(working) ? nil : [lower.max, higher.min].compact
       end
 
-      # @return [Array<Integer>] the rungs that a sentence may name, lowest first: the one mostly worked on; the two it lies
-      #   between; else the two heard most
+      # @return [Array<Integer>] the rungs that a sentence may name, lowest first: the one mostly worked on; the two it
+      #   lies between; else the two heard most
       def told
         return [] unless working
         return [working] if mostly?
@@ -121,7 +127,9 @@ module Rungs
 
       private
 
-      def higher_shown = within(rule.recent_days).select { |record| record.alone? && record.right && record.rung > working }
+      def higher_shown
+        within(rule.recent_days).select { |record| record.alone? && record.right && record.rung > working }
+      end
 
       def within(days)
         from = on - days

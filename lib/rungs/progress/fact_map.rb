@@ -2,8 +2,8 @@
 
 module Rungs
   module Progress
-    # The best a child showed of late on each fact, right: known, reasoned, counted, or not heard. A fact and its turned-round
-    # twin are one.
+    # The best a child showed of late on each fact, right: known, reasoned, counted, or not heard. A fact and its
+    # turned-round twin are one.
     class FactMap
       # Days that count as of late.
       RECENT = 84
@@ -12,7 +12,9 @@ module Rungs
       # @param records [Array<Record>] of one operation
       # @param on [Date]
       def initialize(records, on:)
-        recent = records.select { |record| record.weighed? && record.right && (on.jd - record.day.jd).between?(0, RECENT) }
+        recent = records.select do |record|
+          record.weighed? && record.right && (on.jd - record.day.jd).between?(0, RECENT)
+        end
         @best = recent.group_by(&:fact).transform_values { |all| all.map(&:rung).max }
       end
 

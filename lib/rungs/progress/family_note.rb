@@ -2,8 +2,8 @@
 
 module Rungs
   module Progress
-    # A page for a family, drafted from the evidence in plain words: what the child does now, an example, what comes next, and one
-    # thing to do at home with its caution. It never names a rung as a grade and never compares children.
+    # A page for a family, drafted from the evidence in plain words: what the child does now, an example, what comes
+    # next, and one thing to do at home with its caution. It never names a rung as a grade and never compares children.
     module FamilyNote
       PARTS = %i[now example coming home caution].freeze
 
@@ -13,20 +13,23 @@ module Rungs
         1 => Page.new(
           now: "puts out things for each number and counts them all, one by one",
           coming: "keeping the first number in the head and counting on from there",
-          home: "Put 6 spoons under a cloth and say “six”. Lay 2 more beside it. How many in all, without looking under the cloth? " \
+          home: "Put 6 spoons under a cloth and say “six”. Lay 2 more beside it. How many in all, without looking " \
+                "under the cloth? " \
                 "Change the numbers.",
           caution: "Spoons and lids are good. Keep small things such as beans away from little brothers and sisters."
         ),
         2 => Page.new(
           now: "keeps one number in the head and counts on or back from there",
           coming: "using a sum already known to help with a new one: doubles, or five and some more",
-          home: "Hold up 5 fingers of one hand and some of the other. How many, and how do you see it? Then do doubles with pairs of socks.",
+          home: "Hold up 5 fingers of one hand and some of the other. How many, and how do you see it? Then do " \
+                "doubles with pairs of socks.",
           caution: "Nothing sharp or small is needed; a pair of hands will do."
         ),
         3 => Page.new(
           now: "breaks numbers into parts and uses a sum already known to find a new one",
           coming: "going through ten on purpose: 8 + 5 as 8 and 2 is ten, and 3 more",
-          home: "Take an egg box with ten places (tape two shut). Fill 8 with lids or crumpled paper; 5 more are to go in. " \
+          home: "Take an egg box with ten places (tape two shut). Fill 8 with lids or crumpled paper; 5 more are " \
+                "to go in. " \
                 "How many fill the box, and how many are left over?",
           caution: "Use a clean box, and lids or paper rather than anything small enough to swallow."
         ),
@@ -47,17 +50,21 @@ module Rungs
       UNHEARD = Page.new(
         now: "is beginning to tell how a problem was solved",
         coming: "telling more about how an answer was found",
-        home: "Count things together that need counting anyway: plates for the table, steps on the stairs. Ask “How did you know?”",
+        home: "Count things together that need counting anyway: plates for the table, steps on the stairs. Ask " \
+              "“How did you know?”",
         caution: "On stairs, hold the rail and go one step at a time."
       )
-      NUMBERS = { "to5" => "numbers to 5", "to10" => "numbers to 10", "tens" => "whole tens", "teens" => "ten and some more",
-                  "bridge" => "numbers that go through ten", "to20" => "numbers to 20", "to100" => "numbers to 100" }.freeze
+      NUMBERS = { "to5" => "numbers to 5", "to10" => "numbers to 10", "tens" => "whole tens",
+                  "teens" => "ten and some more",
+                  "bridge" => "numbers that go through ten", "to20" => "numbers to 20", "to100" => "numbers to 100" }
+                .freeze
       DOING = { "add" => "adding", "subtract" => "taking away" }.freeze
 
       module_function
 
       # @param name [String]
-      # @param rungs [Array<Integer>] those that may be named, as Estimate#told: none, one, or two where it is not clear which
+      # @param rungs [Array<Integer>] those that may be named, as Estimate#told: none, one, or two where it is not clear
+      #   which
       # @param operation ["add", "subtract"]
       # @param band [String]
       # @param solved [String, nil] "9 + 5 = 14"
@@ -66,7 +73,8 @@ module Rungs
       def draft(name:, rungs:, operation:, band:, solved: nil, said: nil)
         page = rungs.empty? ? UNHEARD : PAGES.fetch(rungs.first)
         { now: "When #{DOING.fetch(operation)} with #{NUMBERS.fetch(band)}, #{name} #{now(rungs, page)}.",
-          example: example(name, solved, said), coming: "Next comes #{page.coming}.", home: page.home, caution: page.caution }
+          example: example(name, solved,
+                           said), coming: "Next comes #{page.coming}.", home: page.home, caution: page.caution }
       end
 
       def now(rungs, page)

@@ -2,7 +2,7 @@
 
 module Rungs
   module Progress
-    # The hidden Markov filter over the five rungs (field guide 10). Immutable: each record heard gives a new one,
+    # The hidden Markov filter over the five rungs (guide 10). Immutable: each record heard gives a new one,
     # so that a class's filters can be kept and carried on record by record.
     class Filter
       LEVELS = (1..5)
@@ -12,7 +12,9 @@ module Rungs
       def self.start(rule = Rule::DEFAULT) = new(probabilities: Array.new(5, 0.2), day: nil, heard: 0, rule: rule)
 
       # @param records [Array<Record>] in the order they happened
-      def self.through(records, rule = Rule::DEFAULT) = records.reduce(start(rule)) { |filter, record| filter.hear(record) }
+      def self.through(records, rule = Rule::DEFAULT)
+        records.reduce(start(rule)) { |filter, record| filter.hear(record) }
+      end
 
       def initialize(probabilities:, day:, heard:, rule:)
         @probabilities = probabilities.freeze
@@ -29,7 +31,9 @@ module Rungs
 
         drifted = day ? drift((record.day - day).to_i) : probabilities
         likely = LEVELS.map { |level| drifted[level - 1] * likelihood(record, level) }
-        Filter.new(probabilities: likely.map { |each| each / likely.sum }, day: record.day, heard: heard + 1, rule: rule)
+        Filter.new(probabilities: likely.map do |each|
+          each / likely.sum
+        end, day: record.day, heard: heard + 1, rule: rule)
       end
 
       # @return [Integer] the likeliest rung, 1..5; of equals the lower

@@ -2,8 +2,9 @@
 
 module Rungs
   module Progress
-    # Children with the nearest rungs together: of all splits into groups of the sizes given, with the pairs that must be apart
-    # apart, one with the least total squared distance to the group's mean; of those, one with the fewest groups (field guide 10).
+    # Children with the nearest rungs together: of all splits into groups of the sizes given, with the pairs that must
+    # be apart apart, one with the least total squared distance to the group's mean; of those, one with the fewest
+    # groups (guide 10).
     #
     #   Groups.best([Groups::Member.new(child: "Ada", rung: 2), …], sizes: 3..5, apart: [%w[Ada Bo]])
     module Groups
@@ -11,8 +12,8 @@ module Rungs
 
       # child: anything. rung: 1..5; nil where not enough was heard, which counts as the middle of the others.
       Member = Struct.new(:child, :rung, keyword_init: true)
-      # who: Array<Member>. aim: the rung to work towards, 2 to 4; nil where there is none to pose for. reason: a sentence without
-      # its stop. heading: what the group works on; no two of a split are alike.
+      # who: Array<Member>. aim: the rung to work towards, 2 to 4; nil where there is none to pose for. reason: a
+      # sentence without its stop. heading: what the group works on; no two of a split are alike.
       Group = Struct.new(:who, :aim, :reason, :heading, keyword_init: true)
 
       module_function
@@ -63,11 +64,16 @@ module Rungs
         there.join(", ")
       end
 
-      # Two groups with one aim say what differs: the rungs they come from; where that is the same too, which of them it is.
+      # Two groups with one aim say what differs: the rungs they come from; where that is the same too, which of them it
+      # is.
       def headings(groups)
         plain = groups.map { |group| heading(group) }
-        from = groups.each_with_index.map { |group, index| plain.count(plain[index]) > 1 ? "#{plain[index]}, from #{from(group)}" : plain[index] }
-        from.each_with_index.map { |name, index| from.count(name) > 1 ? "#{name} (#{from.take(index + 1).count(name)})" : name }
+        from = groups.each_with_index.map do |group, index|
+          plain.count(plain[index]) > 1 ? "#{plain[index]}, from #{from(group)}" : plain[index]
+        end
+        from.each_with_index.map do |name, index|
+          from.count(name) > 1 ? "#{name} (#{from.take(index + 1).count(name)})" : name
+        end
       end
 
       def heading(group)

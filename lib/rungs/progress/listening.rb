@@ -2,8 +2,9 @@
 
 module Rungs
   module Progress
-    # Whom to listen to (field guide 10). Of the places of a day at least half go to those unheard longest; the rest to those
-    # of whom an answer would tell most. So every child present is heard at least once in ceil(n / ceil(places / 2)) school days.
+    # Whom to listen to (guide 10). Of the places of a day at least half go to those unheard longest; the rest to those
+    # of whom an answer would tell most. So every child present is heard at least once in ceil(n / ceil(places / 2))
+    # school days.
     module Listening
       # child: anything the caller knows the child by. last: Date last heard, or nil. records: how many so far.
       # estimate: where the work is now, or nil. slip: what was said wrong twice, in words, or nil.
@@ -17,7 +18,8 @@ module Rungs
       # One day of a plan. turns: Array<Turn>.
       Day = Struct.new(:date, :turns, keyword_init: true)
 
-      # What makes an answer useful, most useful first: whether it is so of a child, how urgent among those alike, and the reason.
+      # What makes an answer useful, most useful first: whether it is so of a child, how urgent among those alike, and
+      # the reason.
       Need = Struct.new(:applies, :urgency, :reason, keyword_init: true)
       NEEDS = [
         Need.new(applies: ->(each) { each.estimate && !each.estimate.enough? }, urgency: :records.to_proc,
@@ -26,8 +28,12 @@ module Rungs
                  urgency: ->(each) { each.estimate.confidence },
                  reason: ->(_) { "is not clear yet: one more answer helps" }),
         Need.new(applies: ->(each) { each.estimate&.emerging }, urgency: :records.to_proc,
-                 reason: ->(each) { "has shown #{Strategy::Rung.at(each.estimate.emerging).doing}: is it there again?" }),
-        Need.new(applies: :slip.to_proc, urgency: :records.to_proc, reason: ->(each) { "has slipped twice: #{each.slip}" })
+                 reason: lambda { |each|
+                   "has shown #{Strategy::Rung.at(each.estimate.emerging).doing}: is it there again?"
+                 }),
+        Need.new(applies: :slip.to_proc, urgency: :records.to_proc, reason: lambda { |each|
+          "has slipped twice: #{each.slip}"
+        })
       ].freeze
 
       module_function
@@ -67,7 +73,10 @@ module Rungs
       end
 
       # What would then be known is not: a child heard in a plan is not planned again for the same need.
-      def heard_on(date, child) = Child.new(**child.to_h, last: date, records: child.records + 1, estimate: nil, slip: nil)
+      def heard_on(date, child)
+        Child.new(**child.to_h, last: date, records: child.records + 1, estimate: nil, slip: nil)
+      end
+
       def need(child) = NEEDS.find { |each| each.applies.call(child) }
       def turn(child, reason) = Turn.new(child: child.child, name: child.name, reason: reason)
 

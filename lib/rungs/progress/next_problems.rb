@@ -2,9 +2,9 @@
 
 module Rungs
   module Progress
-    # What to ask a child next, in an operation and band (field guide 10): problems that let a reasoning rung above the working
-    # one show to advantage. Where there is none to aim at, facts that were reasoned right before, to hear whether they come at
-    # once now.
+    # What to ask a child next, in an operation and band (guide 10): problems that let a reasoning rung above the
+    # working one show to advantage. Where there is none to aim at, facts that were reasoned right before, to hear
+    # whether they come at once now.
     #
     #   NextProblems.propose(working: 3, operation: "add", band: "bridge").first.problem.to_s  # => "9 + 6 = □"
     module NextProblems
@@ -18,7 +18,8 @@ module Rungs
       COUNTED_ON = (1..3)
       COUNTED_FROM = { "add" => 4, "subtract" => 5 }.freeze
 
-      # problem: a Problem. aim: the rung, 2 to 4. move: the id of the move hoped for. why: a sentence or two for the teacher.
+      # problem: a Problem. aim: the rung, 2 to 4. move: the id of the move hoped for. why: a sentence or two for the
+      # teacher.
       Proposal = Struct.new(:problem, :aim, :move, :why, keyword_init: true)
       # problem: a Problem. times: how often its fact was reasoned right.
       Again = Struct.new(:problem, :times, keyword_init: true)
@@ -62,7 +63,10 @@ module Rungs
       # Those of a band, best first, each fact once, the larger number first; worked out once, since every page asks.
       def fitting(operation, band, working, aim)
         FITTING[[operation, band, working, aim]] ||= begin
-          problems = Problem::Band::ALL.fetch(band).pairs.map { |first, second| Problem::Pool.bare(operation, first, second) }
+          problems = Problem::Band::ALL.fetch(band).pairs.map do |first, second|
+            Problem::Pool.bare(operation, first,
+                               second)
+          end
           fit = problems.select { |problem| fits?(problem, aim) }
           fit.sort_by { |problem| order(problem, working, aim) }.uniq(&:fact).freeze
         end
@@ -89,7 +93,8 @@ module Rungs
 
       def proposal(problem, aim)
         path = problem.paths.select { |each| each.rung == aim && each.move.pulls? }.min_by(&:work)
-        why = "#{Rungs.capital(Strategy::Rung.at(aim).doing)} would show here: #{path.move.title}. Listen for “#{path.says}”"
+        why = "#{Rungs.capital(Strategy::Rung.at(aim).doing)} would show here: #{path.move.title}. Listen for " \
+              "“#{path.says}”"
         Proposal.new(problem: problem, aim: aim, move: path.move.id, why: why)
       end
       private_class_method :fitting, :fits?, :counted_on?, :order, :proposal

@@ -2,8 +2,9 @@
 
 module Rungs
   module Progress
-    # Every number of field guide 10, in one place.
-    Rule = Struct.new(:days_up, :days_down, :weights, :below, :above, :help, :half_life, :least_records, :least_confidence,
+    # Every number of guide 10, in one place.
+    Rule = Struct.new(:days_up, :days_down, :weights, :below, :above, :help, :half_life, :least_records,
+                      :least_confidence,
                       :secure_confidence, :secure_days, :secure_records, :secure_facts, :secure_on_days, :secure_right,
                       :recent_days, :recent_answers, :lead, :fairly, keyword_init: true) do
       # The weight of hearing rung r from a child who works on s.

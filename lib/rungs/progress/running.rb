@@ -2,8 +2,8 @@
 
 module Rungs
   module Progress
-    # An estimate that is carried on record by record: the filter after all of them, and as many of the last records as any
-    # sentence about today needs. What it says of today or a later day is what Estimate.of says from all records.
+    # An estimate that is carried on record by record: the filter after all of them, and as many of the last records as
+    # any sentence about today needs. What it says of today or a later day is what Estimate.of says from all records.
     #
     #   running = Running.through(records).hear(record)
     #   running.estimate(on: today)
@@ -13,7 +13,9 @@ module Rungs
       def self.start(rule = Rule::DEFAULT) = new(Filter.start(rule), [])
 
       # @param records [Array<Record>] in the order they happened
-      def self.through(records, rule = Rule::DEFAULT) = records.reduce(start(rule)) { |running, record| running.hear(record) }
+      def self.through(records, rule = Rule::DEFAULT)
+        records.reduce(start(rule)) { |running, record| running.hear(record) }
+      end
 
       # @param filter [Filter]
       # @param recent [Array<Record>] weighed ones, the last of those the filter heard
@@ -30,7 +32,9 @@ module Rungs
 
         all = recent + [record]
         from = record.day - filter.rule.secure_days
-        Running.new(filter.hear(record), all.each_with_index.filter_map { |each, index| each if each.day >= from || index >= all.size - Estimate::LAST })
+        Running.new(filter.hear(record), all.each_with_index.filter_map do |each, index|
+          each if each.day >= from || index >= all.size - Estimate::LAST
+        end)
       end
 
       # @param on [Date] the day of the last record or later

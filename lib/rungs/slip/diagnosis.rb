@@ -2,11 +2,12 @@
 
 module Rungs
   class Slip
-    # The slips whose answer a child gave, likeliest first, and what to ask next (field guide 6).
+    # The slips whose answer a child gave, likeliest first, and what to ask next (guide 6).
     #
     #   Diagnosis.new(problem, 13, rung: "count_on").slips.first.id  # => "start_counted"
     class Diagnosis
-      # slip: the Slip. share: its prior among those that match. place: which of its answers it was. problem, answer: as given.
+      # slip: the Slip. share: its prior among those that match. place: which of its answers it was. problem, answer: as
+      # given.
       Match = Struct.new(:slip, :share, :place, :problem, :answer, keyword_init: true) do
         def id = slip.id
         def title = slip.title
@@ -43,8 +44,8 @@ module Rungs
       # @return [Probe, nil] a problem that tells them apart, where two or more fit and one does
       def probe = slips.size >= 2 ? Probe.best(self) : nil
 
-      # @return [Problem, nil] what to ask next: the probe; where nothing tells them apart, or one is left, a second look at
-      #   the likeliest
+      # @return [Problem, nil] what to ask next: the probe; where nothing tells them apart, or one is left, a second
+      #   look at the likeliest
       def next_problem
         return if slips.empty?
 

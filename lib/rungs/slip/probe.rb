@@ -4,7 +4,7 @@ module Rungs
   class Slip
     # A problem of the same band and form on which the slips that fit predict different answers, chosen to separate them
     # best: largest expected information over their shares; ties to the smallest whole, then the smallest first number;
-    # never the problem just used (field guide 6).
+    # never the problem just used (guide 6).
     class Probe
       attr_reader :problem, :predicts, :information
 

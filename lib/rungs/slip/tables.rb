@@ -2,7 +2,7 @@
 
 module Rungs
   class Slip
-    # The tables of field guide 6: which of them a problem looks into, and their entries. A slip is known by its table and its
+    # The tables of guide 6: which of them a problem looks into, and their entries. A slip is known by its table and its
     # id together.
     module Tables
       Rungs.shelve self

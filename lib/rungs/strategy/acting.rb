@@ -7,11 +7,11 @@ module Rungs
     #
     #   Acting.new(gathered: [[14]], taken: [4, 5]).scenes.map(&:taken)  # => [0, 4, 5]
     class Acting
-      # One stage. parts: the sizes of the groups that are there. taken: how many of them have left, the last ones, or the
-      # first where first is true. moved: how many of the second group have moved across to the first. apart: whether the
-      # groups are kept apart until then. counted: whether each was marked as it was counted. matched: whether the groups are
-      # two rows to compare.
-      Scene = Struct.new(:parts, :taken, :first, :moved, :apart, :counted, :matched, keyword_init: true) do
+      # One stage. parts: the sizes of the groups that are there. taken: how many of them have left, the last ones, or
+      # the first where of_first is true. moved: how many of the second group have moved across to the first. apart:
+      # whether the groups are kept apart until then. counted: whether each was marked as it was counted. matched:
+      # whether the groups are two rows to compare.
+      Scene = Struct.new(:parts, :taken, :of_first, :moved, :apart, :counted, :matched, keyword_init: true) do
         def total = parts.sum
         def left? = taken.positive?
 
@@ -62,7 +62,8 @@ module Rungs
       private
 
       def scene(parts, taken: 0, moved: 0, counted: false)
-        Scene.new(parts: parts, taken: taken, first: @from == :first, moved: moved, apart: @moved.positive?, counted: counted,
+        Scene.new(parts: parts, taken: taken, of_first: @from == :first, moved: moved, apart: @moved.positive?,
+                  counted: counted,
                   matched: @matched).freeze
       end
     end

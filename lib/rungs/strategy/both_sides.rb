@@ -2,8 +2,8 @@
 
 module Rungs
   module Strategy
-    # Both sides sums (8 + 4 = □ + 5): the moves of the sum followed by those of the missing part (field guide 4). Each move of
-    # the one is told together with the best of the other that is on no higher a rung.
+    # Both sides sums (8 + 4 = □ + 5): the moves of the sum followed by those of the missing part (guide 4). Each move
+    # of the one is told together with the best of the other that is on no higher a rung.
     module BothSides
       module_function
 

@@ -2,7 +2,7 @@
 
 module Rungs
   module Strategy
-    # Numbers heard, in order → the moves they fit, likeliest first, each with the reason and the slip it shows (field guide
+    # Numbers heard, in order → the moves they fit, likeliest first, each with the reason and the slip it shows (guide
     # 5). It only proposes; the teacher confirms.
     #
     #   Hearing.of(problem, [9, 10, 11, 12, 13]).first.slip  # => "start_counted"

@@ -2,7 +2,7 @@
 
 module Rungs
   module Strategy
-    # One way of working a problem: the "how" under a rung (field guide 4). What a move is, is all in its entry
+    # One way of working a problem: the "how" under a rung (guide 4). What a move is, is all in its entry
     # under moves/: when it applies, what it costs, how it goes, and how pictures act it out.
     class Move
       attr_reader :id, :rung, :rung_id, :title, :draws, :usual

@@ -2,9 +2,9 @@
 
 module Rungs
   module Strategy
-    # The entries of the moves, rung by rung, in the order of field guide 4. Letters as there: to find a whole, a + b in the
-    # order of the problem, lo ≤ hi the same in order of size; to find a part, w − p = q with q sought. An entry says all about
-    # its move, so that a new one is one entry: see Move for its keys.
+    # The entries of the moves, rung by rung, in the order of guide 4. Letters as there: to find a whole, a + b in the
+    # order of the problem, lo ≤ hi the same in order of size; to find a part, w − p = q with q sought. An entry says
+    # all about its move, so that a new one is one entry: see Move for its keys.
     module Moves
       Rungs.shelve self
 

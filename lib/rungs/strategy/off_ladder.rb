@@ -2,7 +2,7 @@
 
 module Rungs
   module Strategy
-    # What is heard but is no rung, and never counted as one (field guide 4).
+    # What is heard but is no rung, and never counted as one (guide 4).
     OffLadder = Struct.new(:id, :title, keyword_init: true)
 
     OffLadder::ALL = Catalogue.new("off-ladder code", [

@@ -2,7 +2,7 @@
 
 module Rungs
   module Strategy
-    # How one move goes for one problem: what it costs, where it lands, what is written and said (field guide 4).
+    # How one move goes for one problem: what it costs, where it lands, what is written and said (guide 4).
     #
     #   path = Path.all(problem).first
     #   path.landings  # => [9, 10, 14], the numbers on the line it stands on, in order
@@ -47,7 +47,13 @@ module Rungs
       # @return [Array<Path>] rung by rung
       def self.all(problem)
         own = Move::ALL.filter_map { |move| move.path(problem) }
-        problem.two_sided? ? (BothSides.paths(problem) + own).sort_by.with_index { |path, index| [path.rung, index] } : own
+        if problem.two_sided?
+          (BothSides.paths(problem) + own).sort_by.with_index do |path, index|
+            [path.rung, index]
+          end
+        else
+          own
+        end
       end
 
       # @return [Path, nil] the least work at one rung (1..5); nil where the problem does not afford it
@@ -84,14 +90,15 @@ module Rungs
       # @param move [Move] whose path the two are together
       # @return [Path]
       def then(later, move:)
-        costs_of_both = costs.merge(later.costs) { |_, one, other| one + other }
-        Path.new(move: move, landings: (landings + later.landings).chunk_while { |one, after| one == after }.map(&:first),
-                 equations: equations + later.equations, says: "#{says} #{later.says}", acting: acting,
-                 answer: (later.answer if later.by_steps?), **costs_of_both)
+        both = costs.merge(later.costs) { |_, one, other| one + other }
+        stood_on = (landings + later.landings).chunk_while { |one, after| one == after }.map(&:first)
+        Path.new(move: move, landings: stood_on, equations: equations + later.equations, says: "#{says} #{later.says}",
+                 acting: acting, answer: (later.answer if later.by_steps?), **both)
       end
 
       def to_h
-        { rung: move.rung_id, move: move.id, counts: counts, recalls: recalls, recalled: recalled, splits: splits, turns: turns,
+        { rung: move.rung_id, move: move.id, counts: counts, recalls: recalls, recalled: recalled, splits: splits,
+          turns: turns,
           work: work, landings: landings, equations: equations, says: says }
       end
     end

@@ -2,7 +2,7 @@
 
 module Rungs
   module Strategy
-    # What a problem invites: the rungs 1–4 it affords, least work first (field guide 4). 2 + 9 rewards starting from the
+    # What a problem invites: the rungs 1–4 it affords, least work first (guide 4). 2 + 9 rewards starting from the
     # larger number, 9 + 5 rewards ten. Counting in equal steps is left out.
     class Pull
       RUNGS = (1..4)
@@ -15,7 +15,8 @@ module Rungs
       # @param problem [Problem]
       def initialize(problem)
         least = costs(problem).group_by(&:first).transform_values { |works| works.map(&:last).min }
-        @steps = least.map { |rung, work| Step.new(rung: rung, work: work) }.sort_by { |step| [step.work, -step.rung] }.freeze
+        steps = least.map { |rung, work| Step.new(rung: rung, work: work) }
+        @steps = steps.sort_by { |step| [step.work, -step.rung] }.freeze
       end
 
       # @return [Integer] the rung it invites

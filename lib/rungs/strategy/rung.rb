@@ -2,7 +2,7 @@
 
 module Rungs
   module Strategy
-    # One of the five rungs (field guide 4). A rung describes one answer to one problem; it is not a grade for a
+    # One of the five rungs (guide 4). A rung describes one answer to one problem; it is not a grade for a
     # child. title: its name. short: as it stands in a list. doing: "works mostly by …". looks_like: what is seen.
     Rung = Struct.new(:level, :id, :title, :short, :doing, :looks_like, keyword_init: true) do
       def to_s = title
@@ -27,7 +27,8 @@ module Rungs
     # @raise [Error::Unknown]
     def Rung.at(level) = Rung::BY_LEVEL.fetch(level) { raise Error::Unknown, "there is no rung #{level}" }
 
-    # @param among [Array<Integer>] the rungs there are on these numbers; one that is not among them is told by its neighbours
+    # @param among [Array<Integer>] the rungs there are on these numbers; one that is not among them is told by its
+    #   neighbours
     # @yield [Rung] → its word
     # @return [String]
     def Rung.told(level, among:)

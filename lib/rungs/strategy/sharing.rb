@@ -3,7 +3,7 @@
 module Rungs
   module Strategy
     # Which two or three of the ways heard to share with the class, from the least to the most abstract, and why those
-    # (field guide 2, step 5).
+    # (guide 2, step 5).
     module Sharing
       # who: a name, or anything. rung: 1..5 or nil. move: an id or nil. right: whether the answer was.
       Heard = Struct.new(:who, :rung, :move, :right, keyword_init: true)
@@ -25,12 +25,9 @@ module Rungs
 
       # @return [Array<Array(Path, Array)>] every way heard with who used it; where no move was noted, the usual one
       def ways(problem, heard)
-        heard.select { |each| each.rung && each.right }.group_by { |each| path_of(problem, each) }.except(nil).transform_values { |all| all.map(&:who) }
-             .sort_by { |path, _| [path.rung, path.work] }
-      end
-
-      def path_of(problem, heard)
-        problem.paths.find { |path| path.move.id == heard.move } || Path.usual(problem, heard.rung)
+        right = heard.select { |each| each.rung && each.right }
+        by_path = right.group_by { |each| Path.heard(problem, each.rung, each.move) }.except(nil)
+        by_path.transform_values { |all| all.map(&:who) }.sort_by { |path, _| [path.rung, path.work] }
       end
 
       # The lowest and the highest, and of the others the one most children used.
@@ -43,11 +40,12 @@ module Rungs
       end
 
       def why(rung, chosen, count)
-        place = { chosen.first => "the most concrete way heard: everybody can follow it", chosen.last => "the most abstract way heard: where the others are going" }
+        place = { chosen.first => "the most concrete way heard: everybody can follow it",
+                  chosen.last => "the most abstract way heard: where the others are going" }
         place = { chosen.first => "the only way heard" } if chosen.size == 1
         "#{place.fetch(rung, 'the step between them')} (#{count == 1 ? 'one child' : "#{count} children"})"
       end
-      private_class_method :path_of, :between, :why
+      private_class_method :between, :why
     end
   end
 end

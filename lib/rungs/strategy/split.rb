@@ -2,12 +2,13 @@
 
 module Rungs
   module Strategy
-    # A way of a child's own: one number broken into two, and put on (or taken off) one piece after the other. Drawn if it is
-    # right, refused kindly, with the number that is off, if it is not.
+    # A way of a child's own: one number broken into two, and put on (or taken off) one piece after the other. Drawn if
+    # it is right, refused kindly, with the number that is off, if it is not.
     #
     #   Split.path(problem, 7, [3, 4]).landings  # 8 + 7 with the 7 broken into 3 and 4 => [8, 11, 15]
     module Split
-      MOVE = Move.new(id: "own_split", rung: "part_whole", title: "breaks a number in two of its own choice", for_a: :either,
+      MOVE = Move.new(id: "own_split", rung: "part_whole", title: "breaks a number in two of its own choice",
+                      for_a: :either,
                       applies: ->(_) { false }, goes: ->(_) {})
 
       module_function
@@ -23,10 +24,12 @@ module Rungs
         start, sign = problem.add? ? [problem.whole - broken, "+"] : [problem.whole, "−"]
         middle = problem.add? ? start + first : start - first
         finish = problem.answer
-        Path.new(move: MOVE, splits: 1, recalled: %w[fact fact], landings: [start, middle, finish], acting: acting(problem, start, pieces),
+        Path.new(move: MOVE, splits: 1, recalled: %w[fact fact], landings: [start, middle, finish],
+                 acting: acting(problem, start, pieces),
                  equations: ["#{broken} = #{first} + #{second}", "#{start} #{sign} #{first} = #{middle}",
                              "#{middle} #{sign} #{second} = #{finish}"],
-                 says: "I broke #{NumberWords.say(broken)} into #{NumberWords.say(first)} and #{NumberWords.say(second)}.")
+                 says: "I broke #{NumberWords.say(broken)} into #{NumberWords.say(first)} and " \
+                       "#{NumberWords.say(second)}.")
       end
 
       # @return [Array<Integer>] the numbers of a problem that a child may break in two

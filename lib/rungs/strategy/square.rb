@@ -2,8 +2,8 @@
 
 module Rungs
   module Strategy
-    # The whole addition square, or its subtraction twin: which rung is the least work for each fact, and how much it saves
-    # over the next lower one.
+    # The whole addition square, or its subtraction twin: which rung is the least work for each fact, and how much it
+    # saves over the next lower one.
     #
     #   Square.new(10).at(9, 5).rung  # => 4
     class Square

@@ -1,16 +1,32 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Activity::NumberString do
-  Rungs::Strategy::Move::ALL.select { |move| move.rung.between?(2, 4) }.each do |move|
-    it "leads to #{move.id} in four to six different problems, the last of which affords it" do
-      12.times do |seed|
-        string = described_class.for(move.id, random: Random.new(seed))
+  described_class.moves.each do |id|
+    it "leads to #{id} in four to six different problems, the last of which invites it" do
+      move = Rungs::Strategy::Move::ALL.fetch(id)
+      30.times do |seed|
+        string = described_class.for(id, random: Random.new(seed))
         expect(string.problems.size).to be_between(4, 6)
         expect(string.problems.map(&:to_s).uniq.size).to eq(string.problems.size)
-        expect(string.problems.last.paths.map { |path| path.move.id }).to include(move.id)
         expect(string.listen_for).to end_with("?")
+        last = string.problems.last
+        path = Rungs::Strategy::Path.by(last, id)
+        expect(Rungs::Strategy::Pull.new(last).rung).to eq(move.rung)
+        cheaper = last.paths.select { |each| each.rung.between?(3, 4) && each.move.id != id && each.work < path.work }
+        expect(cheaper.map { |each| "#{last}: #{each.move.id}" }).to be_empty
+        expect(last.parts.uniq.size).to be > 1 if id != "double"
       end
     end
+  end
+
+  it "has a string for every move of rungs 2 to 4 that some problem invites before others" do
+    without = Rungs::Strategy::Move::ALL.select { |move| move.rung.between?(2, 4) }.map(&:id) - described_class.moves
+    expect(without).to contain_exactly("five_and", "place_value_apart")
+    lead = described_class::Leads::ALL.fetch("family")
+    landing = problems_to(20, situations: %w[add_to.result take_from.result]).select do |each|
+      without.any? { |id| lead.lands?(Rungs::Strategy::Move::ALL.fetch(id), each) }
+    end
+    expect(landing).to be_empty
   end
 
   it "leads up through ten by a partner, the same and a bit, the target, and one without the help" do
@@ -34,7 +50,7 @@ end
 
 RSpec.describe Rungs::Activity::QuickLook do
   it "never shows the same number twice in a row, stays in its range, and can show none" do
-    seen = [1, 2, 5, 10, 15, 20].flat_map do |to|
+    seen = [2, 5, 10, 15, 20, 30].flat_map do |to|
       3.times.flat_map do |seed|
         looks = described_class.set(to: to, count: 12, random: Random.new(seed))
         expect(looks.size).to eq(12)
@@ -47,15 +63,47 @@ RSpec.describe Rungs::Activity::QuickLook do
     expect(seen).to include(0, 20)
   end
 
+  it "begins easy, and has nothing to see once where there are six or more" do
+    40.times do |seed|
+      numbers = described_class.set(to: 20, count: 6, random: Random.new(seed)).map(&:number)
+      expect(numbers.first(3)).to all(be <= 5)
+      expect(numbers.first).to be_positive
+      expect(numbers.count(0)).to eq(1)
+    end
+  end
+
+  it "arranges only as many as can be seen so" do
+    most = described_class::ARRANGEMENTS.to_h do |each|
+      [each.id, (0..30).select do |number|
+        each.show(number, Random.new(1))
+      end.max]
+    end
+    expect(most).to include("ring" => 6, "scattered" => 7, "tones" => 10, "pairs" => 10, "die" => 6, "domino" => 12,
+                            "frame" => 30)
+  end
+
+  it "tells the ways that children say: ten and some, one less" do
+    ways = ->(number, arrangement) { described_class.again(number, arrangement, 1).ways.map(&:text) }
+    expect(ways[14, "frame"]).to eq(["10 + 4", "5 + 5 + 4"])
+    expect(ways[9, "frame"]).to include("10 − 1", "5 + 4")
+    expect(ways[4, "ring"]).to include("5 − 1")
+    expect(ways[19, "rack"]).to include("10 + 9", "20 − 1")
+  end
+
   it "keeps to the arrangements asked for, and repeats with its seed" do
-    looks = Array.new(2) { described_class.set(to: 10, random: Random.new(5), arrangements: %w[frame ring]).map(&:to_h) }
+    looks = Array.new(2) do
+      described_class.set(to: 10, random: Random.new(5), arrangements: %w[frame ring]).map(&:to_h)
+    end
     expect(looks[0]).to eq(looks[1])
     expect(looks[0].map { |look| look[:arrangement] }.uniq).to match_array(%w[frame ring])
   end
 
   it "refuses what it cannot show, with the reason" do
-    expect { described_class.set(to: 21, random: Random.new(1)) }.to raise_error(Rungs::Error::NotAProblem)
-    expect { described_class.set(to: 5, random: Random.new(1), arrangements: %w[stars]) }.to raise_error(Rungs::Error::Unknown, /no arrangement “stars”/)
+    expect { described_class.set(to: 31, random: Random.new(1)) }.to raise_error(Rungs::Error::NotAProblem)
+    expect do
+      described_class.set(to: 5, random: Random.new(1),
+                          arrangements: %w[stars])
+    end.to raise_error(Rungs::Error::Unknown, /no arrangement “stars”/)
     expect { described_class.set(from: 12, to: 20, random: Random.new(1), arrangements: %w[die]) }.to raise_error(Rungs::Error::TooMany)
   end
 end
@@ -72,7 +120,11 @@ RSpec.describe "A quick look as it was seen" do
 
   it "refuses what is in no group or in two, and what is missing from nothing" do
     ring = look("ring", 5)
-    [[[1, 2]], [[1, 2, 3], [3, 4, 5]], [[1, 2, 3, 4, 5, 6]]].each { |groups| expect { ring.seen(groups) }.to raise_error(Rungs::Error::NotAProblem) }
+    [[[1, 2]], [[1, 2, 3], [3, 4, 5]], [[1, 2, 3, 4, 5, 6]]].each do |groups|
+      expect do
+        ring.seen(groups)
+      end.to raise_error(Rungs::Error::NotAProblem)
+    end
     expect { ring.seen_missing }.to raise_error(Rungs::Error::NotAProblem)
   end
 
@@ -80,11 +132,5 @@ RSpec.describe "A quick look as it was seen" do
     Rungs::Activity::QuickLook.set(to: 12, count: 20, random: Random.new(2)).each do |each|
       expect(Rungs::Activity::QuickLook.again(each.number, each.arrangement, each.seed).to_h).to eq(each.to_h)
     end
-  end
-
-  it "begins with something to see, and shows nothing now and then" do
-    sets = Array.new(200) { |seed| Rungs::Activity::QuickLook.set(to: 5, count: 6, random: Random.new(seed)).map(&:number) }
-    expect(sets.map(&:first)).to all(be_positive)
-    expect(sets.flatten).to include(0)
   end
 end

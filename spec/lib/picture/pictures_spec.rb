@@ -6,7 +6,7 @@ RSpec.describe Rungs::Picture do
 
   def texts(picture) = picture.ways.map(&:text)
 
-  it "has every picture of the field guide" do
+  it "has every picture of the guide" do
     expect(kinds.ids).to match_array(%w[frame rack line parts dots towers fingers scale bundles objects bars])
   end
 
@@ -19,9 +19,15 @@ RSpec.describe Rungs::Picture do
         expect(shown).not_to be_empty
         shown.each do |problem, layout|
           expect(layout.alt).not_to be_empty
-          expect(layout.marks.reject { |mark| mark.x >= -0.2 && mark.x + mark.width <= layout.width + 0.01 && mark.y + mark.height <= layout.height + 0.01 }).to be_empty
-          written = layout.marks.select { |mark| mark.state != :hidden && %i[node bar weight].include?(mark.shape) }.map(&:text)
-          expect(written.size).to be < 3 if %w[parts bars].include?(kind.id) && problem.parts.size == 2 && !problem.many_answers?
+          expect(layout.marks.reject do |mark|
+            mark.x >= -0.2 && mark.x + mark.width <= layout.width + 0.01 && mark.y + mark.height <= layout.height + 0.01
+          end).to be_empty
+          written = layout.marks.select do |mark|
+            mark.state != :hidden && %i[node bar weight].include?(mark.shape)
+          end.map(&:text)
+          expect(written.size).to be < 3 if %w[parts
+                                               bars].include?(kind.id) && problem.parts.size == 2 && !problem
+                                            .many_answers?
         end
       end
 
@@ -31,21 +37,95 @@ RSpec.describe Rungs::Picture do
           total = picture.layout.counters.size
           picture.ways.each do |way|
             expect(way.groups.flatten.size).to eq(way.groups.flatten.uniq.size)
-            expect(way.total).to eq(total) if total.positive? && %w[frame rack dots towers fingers objects].include?(kind.id)
+            expect(way.total).to eq(total) if total.positive? && %w[frame rack dots towers fingers
+                                                                    objects].include?(kind.id)
           end
         end
       end
 
       it "acts out moves only with layouts that can be drawn" do
-        problems.each { |problem| problem.paths.each { |path| expect(kind.act(path, problem)).to all(be_a(described_class::Layout)) } }
+        problems.each do |problem|
+          problem.paths.each do |path|
+            expect(kind.act(path, problem)).to all(be_a(described_class::Layout))
+          end
+        end
       end
     end
   end
 
   it "has a picture that acts out every move somewhere" do
-    examples = ["9 + 5 = ?", "2 + 9 = ?", "14 - 5 = ?", "5 + ? = 14", "6 + 7 = ?", "6 + 6 = ?", "6 + 8 = ?", "23 + 4 = ?", "30 + 40 = ?", "3 + 7 = ?"].map { |text| problem(text) } + [Rungs::Problem.told("compare.difference.more", [9, 4])]
-    drawn = examples.flat_map { |each| each.paths.select { |path| kinds.any? { |kind| kind.act(path, each).any? } }.map { |path| path.move.id } }.uniq
+    texts = ["9 + 5 = ?", "2 + 9 = ?", "14 - 5 = ?", "13 - 9 = ?", "5 + ? = 14", "6 + 7 = ?", "6 + 6 = ?", "6 + 8 = ?",
+             "23 + 4 = ?",
+             "30 + 40 = ?", "70 - 30 = ?", "3 + 7 = ?", "10 + 4 = ?", "5 + 3 = ?", "27 + 5 = ?", "42 - 5 = ?",
+             "28 - 15 = ?",
+             "8 + 2 + 5 = ?", "4 + 4 + 5 = ?", "8 + 4 = ? + 5"]
+    examples = texts.map { |text| problem(text) } + [Rungs::Problem.told("compare.difference.more", [9, 4])]
+    paths = examples.flat_map { |each| each.paths.map { |path| [path, each] } }
+    drawn = paths.select { |path, each| kinds.any? { |kind| kind.act(path, each).any? } }.map { |path, _| path.move.id }
     expect(Rungs::Strategy::Move::ALL.ids - drawn).to be_empty
+    own = paths.select do |path, each|
+      kinds.fetch(path.move.draws.to_s).act(path, each).any?
+    end.map { |path, _| path.move.id }
+    expect(Rungs::Strategy::Move::ALL.ids - own).to be_empty
+  end
+
+  it "draws a new move from its entry alone" do
+    move = Rungs::Strategy::Move.new(
+      id: "by_threes", rung: "part_whole", title: "in threes", for_a: :whole, draws: :frame, applies: ->(_) { true },
+      acts: ->(problem) { { gathered: [[3], [3, problem.whole - 3]] } },
+      goes: ->(problem) { { landings: [3, problem.whole], equations: ["3 + 1 = 4"], says: "Three and one." } }
+    )
+    path = move.path(problem("2 + 2 = ?"))
+    expect(described_class::Frame.act(path, problem("2 + 2 = ?")).map { |layout| layout.counters.size }).to eq([3, 4])
+  end
+
+  it "shows an empty mat for nothing, and one pip of a ring in its middle" do
+    [described_class::Objects.new([0]), described_class::Dots.new("ring", [0]),
+     described_class::Towers.new([0])].each do |picture|
+      expect(picture.layout.marks.map(&:shape)).to eq([:mat])
+    end
+    one = described_class::Dots.new("ring", [1]).layout
+    expect([one.width, one.height]).to eq([0.8, 0.8])
+  end
+
+  it "keeps every mark inside the picture" do
+    pictures = [described_class::Rack.new([8], card: true), described_class::Rack.new([4, 6], card: true),
+                described_class::Line.new(start: 0, jumps: [10, 20]),
+                described_class::Parts.new([9, 5], split: [0, [4, 5]]), described_class::Dots.new("die", [5])]
+    pictures.map(&:layout).each do |layout|
+      expect(layout.marks.map(&:x).min).to be >= 0
+      expect(layout.marks.map(&:y).min).to be >= 0
+      expect(layout.marks.map { |mark| mark.x + mark.width }.max).to be <= layout.width
+    end
+  end
+
+  it "overprints no numeral and no label of a line, whatever is stood on" do
+    [[38, 65], [27, 38], [9, 14], [0, 100], [95, 100]].each do |start, finish|
+      layout = described_class::Line.new(to: 100, start: start, jumps: [*start + 1..finish]).layout
+      labels = layout.marks.select do |mark|
+        mark.shape == :jump && !mark.text.empty?
+      end.map { |mark| mark.x + (mark.width / 2) }
+      expect(labels.each_cons(2).map { |one, after| (after - one).abs }).to all(be >= 1)
+      numerals = layout.marks.select { |mark| mark.shape == :number }.map(&:x).sort
+      expect(numerals.each_cons(2).map { |one, after| after - one }).to all(be >= 0.7)
+    end
+  end
+
+  it "hides what is named, and says in words what can be hidden" do
+    expect(described_class::Parts.from([9, 5], hidden: :whole).layout.alt).to start_with("whole hidden")
+    expect(described_class::Bars.from([9, 5], hidden: :second).layout.alt).to include("part hidden")
+    expect do
+      described_class::Parts.from([9, 5],
+                                  hidden: :third)
+    end.to raise_error(Rungs::Error::Unknown, /hide whole, first or second/)
+  end
+
+  it "compares bars from one edge, the difference where nothing is, and keeps 1 and 99 in proportion" do
+    marks = described_class::Bars.new([5, 4], compare: true).layout.marks
+    expect(marks.map(&:shape)).to eq(%i[bar bar difference])
+    expect(marks.map(&:x)).to eq([0, 0, marks[1].width])
+    whole, one, rest = described_class::Bars.new([1, 99]).layout.marks.select { |mark| mark.shape == :bar }.map(&:width)
+    expect([one / whole, rest / whole]).to match([be_within(1e-9).of(0.01), be_within(1e-9).of(0.99)])
   end
 
   it "sees a frame of 7 as 5 and 2 and 10 less 3, and by pairs as 4 and 3" do
@@ -58,7 +138,7 @@ RSpec.describe Rungs::Picture do
   it "moves exactly the counters that fill the ten" do
     (2..9).to_a.product((2..9).to_a).select { |p, q| p + q > 10 }.each do |p, q|
       problem = problem("#{p} + #{q} = ?")
-      path = problem.paths.find { |each| each.move.id == "up_through_ten" }
+      path = Rungs::Strategy::Path.by(problem, "up_through_ten")
       before, after = described_class::Frame.act(path, problem)
       moved = after.counters.select { |mark| mark.state == :moved }
       expect(moved.size).to eq(10 - problem.larger)
@@ -76,7 +156,9 @@ RSpec.describe Rungs::Picture do
     expect(jumps.map(&:order)).to eq([1, 2])
     expect(jumps[1].width).to be_within(1e-9).of(4 * jumps[0].width)
     expect(texts(described_class::Line.new(start: 14, jumps: [10, 9]))).to eq(["14 − 4 − 1"])
-    expect { described_class::Line.new(to: 10, start: 14) }.to raise_error(Rungs::Error::NotAProblem, /14 is not on a line to 10/)
+    expect do
+      described_class::Line.new(to: 10, start: 14)
+    end.to raise_error(Rungs::Error::NotAProblem, /14 is not on a line to 10/)
     expect { described_class::Line.new(to: 13) }.to raise_error(Rungs::Error::NotAProblem)
   end
 
@@ -93,7 +175,10 @@ RSpec.describe Rungs::Picture do
 
   it "breaks a part only into what makes it, and says which number is off" do
     expect(described_class::Parts.new([9, 5], split: [1, [1, 4]]).layout.alt).to include("5 is broken into 1 and 4")
-    expect { described_class::Parts.new([9, 5], split: [1, [1, 5]]) }.to raise_error(Rungs::Error::NotAProblem, "1 and 5 make 6, not 5")
+    expect do
+      described_class::Parts.new([9, 5],
+                                 split: [1, [1, 5]])
+    end.to raise_error(Rungs::Error::NotAProblem, "1 and 5 make 6, not 5")
   end
 
   it "arranges dots so that no two touch, and sees their groups" do
@@ -111,7 +196,9 @@ RSpec.describe Rungs::Picture do
   end
 
   it "tips a balance to the heavier side" do
-    expect([[[12], [7, 5]], [[7], [5]], [[5], [7]]].map { |left, right| described_class::Scale.new(left, right).tips }).to eq([0, -1, 1])
+    expect([[[12], [7, 5]], [[7], [5]], [[5], [7]]].map do |left, right|
+      described_class::Scale.new(left, right).tips
+    end).to eq([0, -1, 1])
   end
 
   it "raises as many fingers as it says" do

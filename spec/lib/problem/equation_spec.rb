@@ -14,7 +14,10 @@ RSpec.describe Rungs::Problem::Equation do
     forms.each do |form, unknown|
       pairs_to(20).each do |p, q|
         read = described_class.parse(form.call(p, q)).to_problem
-        fine = read.unknown == unknown && read.parts == [p, q] && read.answer == { whole: p + q, first: p, second: q }[unknown] && described_class.parse(read.equation.to_s) == read.equation && read.equation.solve.true?
+        answer = { whole: p + q, first: p, second: q }.fetch(unknown)
+        same = [read.unknown, read.parts, read.answer] == [unknown, [p, q], answer]
+        again = described_class.parse(read.equation.to_s) == read.equation
+        fine = same && again && read.equation.solve.true?
         misread << form.call(p, q) unless fine
       end
     end
@@ -23,7 +26,8 @@ RSpec.describe Rungs::Problem::Equation do
 
   it "prints across and down, and reads down again" do
     pairs_to(20).each do |p, q|
-      [described_class.parse("#{p} + #{q} = ?"), described_class.parse("#{p + q} − #{p} = ?"), described_class.parse("#{p} + ? = #{p + q}")].each do |equation|
+      [described_class.parse("#{p} + #{q} = ?"), described_class.parse("#{p + q} − #{p} = ?"),
+       described_class.parse("#{p} + ? = #{p + q}")].each do |equation|
         expect(described_class.parse(equation.down)).to eq(equation) if p.even?
       end
     end
@@ -45,7 +49,8 @@ RSpec.describe Rungs::Problem::Equation do
   end
 
   it "refuses what it cannot read or what has no answer, with a sentence", :aggregate_failures do
-    ["", "7 + 5", "7 + 5 = 3 = 2", "7 ++ 5 = ?", "7 × 5 = ?", "seven + 5 = ?", "7 5 = ?", "\xFF", "1" * 300, "7\n+ 5"].each do |text|
+    ["", "7 + 5", "7 + 5 = 3 = 2", "7 ++ 5 = ?", "7 × 5 = ?", "seven + 5 = ?", "7 5 = ?", "\xFF", "1" * 300,
+     "7\n+ 5"].each do |text|
       expect { described_class.parse(text) }.to raise_error(Rungs::Error::Unreadable)
     end
     ["5 - 7 = ?", "7 + ? = 5", "? + ? = 5", "7 + 5 = 12", "60 + 60 = ?", "9 - 2 - 3 = ?"].each do |text|

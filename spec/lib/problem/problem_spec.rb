@@ -17,13 +17,22 @@ RSpec.describe Rungs::Problem do
   end
 
   it "refuses numbers that make no problem, with a reason" do
-    expect { described_class.told("take_from.result", [5, 9]) }.to raise_error(Rungs::Error::NotAProblem, /5 is less than 9/)
-    expect { described_class.told("add_to.result", [60, 60]) }.to raise_error(Rungs::Error::NotAProblem, /more than 100/)
-    expect { described_class.told("compare.difference.more", [5, 5]) }.to raise_error(Rungs::Error::NotAProblem, /no difference/)
+    expect do
+      described_class.told("take_from.result", [5, 9])
+    end.to raise_error(Rungs::Error::NotAProblem, /5 is less than 9/)
+    expect do
+      described_class.told("add_to.result", [60, 60])
+    end.to raise_error(Rungs::Error::NotAProblem, /more than 100/)
+    expect do
+      described_class.told("compare.difference.more", [5, 5])
+    end.to raise_error(Rungs::Error::NotAProblem, /no difference/)
     expect { described_class.new(parts: [-1, 3], unknown: :whole) }.to raise_error(Rungs::Error::NotAProblem)
     expect { described_class.new(parts: [1, 2], unknown: :third) }.to raise_error(Rungs::Error::NotAProblem)
     expect { described_class.new(parts: [1, 2, 3], unknown: :first) }.to raise_error(Rungs::Error::NotAProblem)
-    expect { described_class.new(situation: "magic", parts: [1, 2], unknown: :whole) }.to raise_error(Rungs::Error::Unknown, /no situation “magic”/)
+    expect do
+      described_class.new(situation: "magic", parts: [1, 2],
+                          unknown: :whole)
+    end.to raise_error(Rungs::Error::Unknown, /no situation “magic”/)
   end
 
   it "is equal to another with the same situation and numbers" do
@@ -75,7 +84,9 @@ RSpec.describe Rungs::Problem do
         expect(drawn.map { |problem| pool.key(problem) }.uniq.size).to eq(pool.count)
         expect(drawn.map(&:band).uniq).to eq([band])
         expect(drawn.flat_map(&:parts)).to all(be_positive)
-        expect { pool.draw(pool.count + 1, random: random) }.to raise_error(Rungs::Error::TooMany, /#{pool.count} in all/)
+        expect do
+          pool.draw(pool.count + 1, random: random)
+        end.to raise_error(Rungs::Error::TooMany, /#{pool.count} in all/)
       end
     end
 
@@ -97,7 +108,9 @@ RSpec.describe Rungs::Problem do
       posed = pool.draw(5, random: Random.new(2))
       last = pool.draw(1, random: Random.new(3), except: posed)
       expect(posed.map { |each| pool.key(each) }).not_to include(pool.key(last.first))
-      expect { pool.draw(1, random: Random.new(3), except: posed + last) }.to raise_error(Rungs::Error::TooMany, /0 left/)
+      expect do
+        pool.draw(1, random: Random.new(3), except: posed + last)
+      end.to raise_error(Rungs::Error::TooMany, /0 left/)
     end
 
     it "lets no problem be given away by the one before it where another can stand between" do

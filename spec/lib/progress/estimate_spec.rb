@@ -7,28 +7,39 @@ RSpec.describe Rungs::Progress::Estimate do
     Rungs::Progress::Record.new(day: start + day, rung: rung, affords: affords, fact: fact, right: right, help: help)
   end
 
-  def estimate(records, day: records.map { |each| (each.day - start).to_i }.max) = described_class.of(records, on: start + day)
+  def estimate(records, day: records.map { |each| (each.day - start).to_i }.max)
+    described_class.of(records, on: start + day)
+  end
 
-  it "follows the rule of the field guide, worked by hand for one record" do
+  it "follows the rule of the guide, worked by hand for one record" do
     # s = 1..5, heard 3: r − s = 2, 1, 0, −1, −2, each over the sum of the weights of r' = 1..5 for that s.
-    weights = { -4 => 0.01, -3 => 0.01, -2 => 0.05, -1 => 0.20, 0 => 0.62, 1 => 0.11, 2 => 0.015, 3 => 0.005, 4 => 0.005 }
+    weights = { -4 => 0.01, -3 => 0.01, -2 => 0.05, -1 => 0.20, 0 => 0.62, 1 => 0.11, 2 => 0.015, 3 => 0.005,
+                4 => 0.005 }
     likely = (1..5).map { |s| weights[3 - s] / (1..5).sum { |r| weights[r - s] } }
     expected = likely.map { |each| each / likely.sum }
-    Rungs::Progress::Filter.start.hear(record(3)).probabilities.zip(expected) { |got, wanted| expect(got).to be_within(1e-12).of(wanted) }
+    Rungs::Progress::Filter.start.hear(record(3)).probabilities
+                           .zip(expected) { |got, wanted| expect(got).to be_within(1e-12).of(wanted) }
   end
 
   it "drifts between records as the rule says, up u(1 − v) and down v" do
-    surely = Rungs::Progress::Filter.new(probabilities: [0.0, 1.0, 0.0, 0.0, 0.0], day: start, heard: 1, rule: Rungs::Progress::Rule::DEFAULT)
+    surely = Rungs::Progress::Filter.new(probabilities: [0.0, 1.0, 0.0, 0.0, 0.0], day: start, heard: 1,
+                                         rule: Rungs::Progress::Rule::DEFAULT)
     up, down = 1 - Math.exp(-7 / 70.0), 1 - Math.exp(-7 / 500.0)
     drifted = surely.send(:drift, 7)
-    [down, 1 - down - (up * (1 - down)), up * (1 - down), 0, 0].zip(drifted) { |wanted, got| expect(got).to be_within(1e-12).of(wanted) }
+    [down, 1 - down - (up * (1 - down)), up * (1 - down), 0, 0].zip(drifted) do |wanted, got|
+      expect(got).to be_within(1e-12).of(wanted)
+    end
   end
 
   it "keeps probabilities that add up to one through any history" do
     random = Random.new(5)
     100.times do
       day = 0
-      records = Array.new(30) { record([nil, 1, 2, 3, 4, 5].sample(random: random), day: day += random.rand(6), help: %w[alone prompted shown].sample(random: random), affords: [1, 2, 3, 5]) }
+      records = Array.new(30) do
+        record([nil, 1, 2, 3, 4, 5].sample(random: random), day: day += random.rand(6),
+                                                            help: %w[alone prompted shown]
+                                                                  .sample(random: random), affords: [1, 2, 3, 5])
+      end
       expect(Rungs::Progress::Filter.through(records).probabilities.sum).to be_within(1e-9).of(1)
     end
   end
@@ -41,7 +52,10 @@ RSpec.describe Rungs::Progress::Estimate do
   end
 
   it "lets help weigh less" do
-    alone, prompted, shown = %w[alone prompted shown].map { |help| Rungs::Progress::Filter.start.hear(record(4, help: help)).probabilities[3] }
+    alone, prompted, shown = %w[alone prompted shown].map do |help|
+      Rungs::Progress::Filter.start.hear(record(4,
+                                                help: help)).probabilities[3]
+    end
     expect([alone, prompted, shown]).to eq([alone, prompted, shown].sort.reverse)
   end
 
@@ -49,6 +63,7 @@ RSpec.describe Rungs::Progress::Estimate do
     expect(estimate([record(nil), record(nil, day: 1)]).working).to be_nil
     expect(estimate([record(2)]).working).to be_nil
     expect(estimate([record(2)]).reason).to eq("Not enough heard: 1 answer, the last today.")
+    expect(estimate([record(2)]).words).to have_attributes(works: nil, title: nil)
     expect(described_class.of([], on: start).reason).to eq("No rung heard here yet.")
   end
 
@@ -68,7 +83,8 @@ RSpec.describe Rungs::Progress::Estimate do
   end
 
   it "takes the lower of two equally likely rungs" do
-    even = Rungs::Progress::Filter.new(probabilities: [0.0, 0.4, 0.2, 0.4, 0.0], day: start, heard: 5, rule: Rungs::Progress::Rule::DEFAULT)
+    even = Rungs::Progress::Filter.new(probabilities: [0.0, 0.4, 0.2, 0.4, 0.0], day: start, heard: 5,
+                                       rule: Rungs::Progress::Rule::DEFAULT)
     expect(even.likeliest).to eq(2)
   end
 
@@ -80,14 +96,29 @@ RSpec.describe Rungs::Progress::Estimate do
       expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.help = "prompted" } })).not_to be_secure
       expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.fact = [1, 9] } })).not_to be_secure
       expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.day = start } })).not_to be_secure
-      expect(estimate(solid.each_with_index.map { |each, index| each.dup.tap { |copy| copy.right = index > 1 } })).not_to be_secure
+      expect(estimate(solid.each_with_index.map do |each, index|
+        each.dup.tap do |copy|
+          copy.right = index > 1
+        end
+      end)).not_to be_secure
     end
 
     it "forgets what is older than six weeks, and says what is lacking" do
       old = estimate(solid + [record(3, day: 60, fact: [2, 9])], day: 60)
       expect(old).not_to be_secure
-      expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.fact = [1, 9] } }).reason).to include("Not yet secure: 2 more facts")
-      expect(estimate(solid).reason).to start_with("Sure (0.9").and include("6 alone in the last six weeks, 6 of them right")
+      expect(estimate(solid.map do |each|
+        each.dup.tap do |copy|
+          copy.fact = [1, 9]
+        end
+      end).reason).to include("To be secure: two on other facts.")
+      expect(estimate(solid.first(5).map do |each|
+        each.dup.tap do |copy|
+          copy.help = "prompted" if each.day > start + 2
+        end
+      end).reason)
+        .to include("To be secure: one more answer without help.")
+      expect(estimate(solid).reason).to start_with("Clear. Part–whole in 6 of the last 6 answers")
+        .and end_with("Secure: 6 answers without help in the last six weeks, 6 of them right.")
     end
   end
 
@@ -100,28 +131,46 @@ RSpec.describe Rungs::Progress::Estimate do
   end
 
   it "names what was heard where the likeliest rung was not" do
-    to5 = [3, 5, 3, 5, 5].each_with_index.map { |rung, day| record(rung, day: day, affords: [1, 2, 3, 5], fact: [2, 3]) }
+    to5 = [3, 5, 3, 5, 5].each_with_index.map do |rung, day|
+      record(rung, day: day, affords: [1, 2, 3, 5], fact: [2, 3])
+    end
     told = estimate(to5)
-    expect(told).to have_attributes(working: 4, between: [3, 5], told: 3, title: "between part–whole and known fact")
-    expect(told.reason).to include("part–whole in 2 and known fact in 3 of the last 5 answers since 1 October (none of these problems invite make ten)")
-    expect(estimate(to5 + [record(4, day: 6)])).to have_attributes(working: 4, between: nil, told: 4, title: "make ten")
-    expect(described_class.of([], on: start)).to have_attributes(between: nil, told: nil, title: nil)
+    expect(told).to have_attributes(working: 4, between: [3, 5], told: [3, 5], title: "part–whole / known",
+                                    mostly?: false)
+    expect(told.words.works).to eq("works between part–whole and known facts")
+    expect(told.reason).to eq("Not clear yet: known 3, part–whole 2 of the last 5, the last today; none of these " \
+                              "could show make ten.")
+    expect(described_class.of([], on: start)).to have_attributes(between: nil, told: [], title: nil)
   end
 
-  it "says nothing of a rung in words that was not heard, through any history" do
+  it "says mostly only where half of the last seven were on that rung, or two more than on any other" do
+    clear = estimate([2, 2, 2, 2, 3, 2, 1].each_with_index.map { |rung, day| record(rung, day: day) })
+    expect(clear).to have_attributes(working: 2, mostly?: true, told: [2], title: "count on")
+    expect(clear.words).to have_attributes(works: "works mostly by counting on", most_often: "count on, 5 of 7")
+    leads = estimate([4, 2, 2, 2, 3, 1, 5].each_with_index.map { |rung, day| record(rung, day: day) })
+    expect([leads.working, leads.recent[2], leads.mostly?]).to eq([2, 3, true])
+    mixed = estimate([2, 5, 2, 3, 5, 3, 2, 5].each_with_index.map { |rung, day| record(rung, day: day) })
+    expect(mixed.mostly?).to be(false)
+    expect(mixed.reason).to match(/\ANot clear yet: known 3, count on 2, part–whole 2 of the last 7, the last today/)
+  end
+
+  it "says nothing of a rung in words that was not heard, and no chance as a figure, through any history" do
     random = Random.new(8)
     200.times do
-      records = Array.new(random.rand(1..14)) { |index| record(random.rand(1..5), day: index * random.rand(1..20), affords: [1, 2, 3, 5]) }.sort_by(&:day)
-      told = estimate(records)
-      expect(records.last(12).map(&:rung)).to include(*told.between, told.told) if told.working
+      records = Array.new(random.rand(1..14)) do |index|
+        record(random.rand(1..5), day: index * random.rand(1..20), affords: [1, 2, 3, 5])
+      end
+      told = estimate(records.sort_by(&:day))
+      expect(records.last(12).map(&:rung)).to include(*told.told) if told.working
+      expect(told.reason).not_to match(/\d\.\d|%|in 100/)
     end
   end
 
-  it "shows the repertoire and how steady it is" do
+  it "shows the repertoire and how steady it is, in counts" do
     told = estimate(Array.new(3) { |day| record(2, day: day) } + [record(4, day: 3)])
-    expect(told.repertoire).to eq([0.0, 0.75, 0.0, 0.25, 0.0])
-    expect(told).to have_attributes(steadiness: 0.75, alike: [3, 4])
-    expect(described_class.of([], on: start)).to have_attributes(steadiness: nil, alike: [0, 0])
+    expect(told).to have_attributes(repertoire: [0, 3, 0, 1, 0], steadiness: 0.75, commonest: [2, 3])
+    expect(told.words).to have_attributes(repertoire: ["make ten 1", "count on 3"], most_often: "count on, 3 of 4")
+    expect(described_class.of([], on: start)).to have_attributes(steadiness: nil, commonest: nil)
   end
 end
 
@@ -132,12 +181,16 @@ RSpec.describe Rungs::Progress::Running do
       records = Array.new(60) do
         day += [0, 0, 1, 3, 9].sample(random: random)
         rung = [nil, 1, 2, 3, 4, 5].sample(random: random)
-        Rungs::Progress::Record.new(day: day, rung: rung, affords: [1, 2, 3, 4, 5].sample(3, random: random).sort, fact: [random.rand(9), 9], right: random.rand < 0.8, help: %w[alone prompted shown].sample(random: random))
+        Rungs::Progress::Record.new(day: day, rung: rung, affords: [1, 2, 3, 4, 5].sample(3, random: random).sort,
+                                    fact: [random.rand(9),
+                                           9], right: random.rand < 0.8, help: %w[alone prompted shown]
+                                                                               .sample(random: random))
       end
       running = described_class.through(records)
       [0, 1, 20, 41, 43, 200].each do |later|
         told, carried = Rungs::Progress::Estimate.of(records, on: day + later), running.estimate(on: day + later)
-        expect(%i[working confidence secure? emerging repertoire steadiness reason].map { |name| carried.public_send(name) }).to eq(%i[working confidence secure? emerging repertoire steadiness reason].map { |name| told.public_send(name) })
+        asked = %i[working confidence secure? emerging repertoire steadiness reason]
+        expect(asked.map { |name| carried.public_send(name) }).to eq(asked.map { |name| told.public_send(name) })
       end
       expect(running.recent.size).to be < records.size
     end

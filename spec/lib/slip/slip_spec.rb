@@ -1,7 +1,13 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Slip do
-  forms = [->(p, q) { "#{p} + #{q} = ?" }, ->(p, q) { "#{p + q} - #{p} = ?" }, ->(p, q) { "#{p} + ? = #{p + q}" }, ->(p, q) { "#{p + q} - ? = #{q}" }, ->(p, q) { "? + #{q} = #{p + q}" }]
+  forms = [->(p, q) { "#{p} + #{q} = ?" }, ->(p, q) { "#{p + q} - #{p} = ?" }, lambda { |p, q|
+    "#{p} + ? = #{p + q}"
+  }, lambda { |p, q|
+       "#{p + q} - ? = #{q}"
+     }, lambda { |p, q|
+          "? + #{q} = #{p + q}"
+        }]
 
   def diagnose(text, answer, rung = nil) = Rungs::Slip::Diagnosis.new(problem(text), answer, rung: rung)
   def ids(...) = diagnose(...).slips.map(&:id)
@@ -16,7 +22,8 @@ RSpec.describe Rungs::Slip do
           slip.answers(problem).compact.each do |answer|
             matches = described_class::Diagnosis.new(problem, answer).slips
             shares = matches.map(&:share)
-            fine = matches.map(&:slip).include?(slip) && (shares.sum - 1).abs < 1e-9 && shares == shares.sort.reverse && !answer.negative? && answer != problem.answer
+            whole = (shares.sum - 1).abs < 1e-9 && shares == shares.sort.reverse
+            fine = matches.map(&:slip).include?(slip) && whole && !answer.negative? && answer != problem.answer
             wrong << "#{problem} #{answer}: #{slip.id}" unless fine
           end
         end
@@ -30,26 +37,36 @@ RSpec.describe Rungs::Slip do
     said = []
     pairs_to(20).each do |p, q|
       [problem("#{p} + #{q} = ?"), problem("#{p + q} - #{p} = ?")].each do |each|
-        described_class.for(each).each { |slip| slip.answers(each).compact.each { |answer| said << slip.why(each, answer) } }
+        described_class.for(each).each do |slip|
+          slip.answers(each).compact.each do |answer|
+            said << slip.why(each, answer)
+          end
+        end
       end
     end
     expect(said.uniq.grep_v(/\A.+[.?]\z/)).to be_empty
   end
 
   it "says it in whole sentences" do
-    told = [problem("14 - 5 = ?"), Rungs::Problem.told("compare.bigger.more", [9, 5]), Rungs::Problem.told("together.total", [9, 5])]
+    told = [problem("14 - 5 = ?"), Rungs::Problem.told("compare.bigger.more", [9, 5]),
+            Rungs::Problem.told("together.total", [9, 5])]
     said = described_class::ALL.flat_map { |slip| [*told.map { |each| slip.ask(each) }, slip.why(told[0], 10)] }
     expect(said).to all(match(/\A.+[.?]\z/))
   end
 
   it "asks what fits the story: nothing comes or goes in a comparison, or where two kinds are together" do
     still = problems_to(12).select { |each| %w[compare together].include?(each.situation.kind) }
-    asked = still.flat_map { |each| described_class.for(each).select { |slip| slip.answers(each).any? }.map { |slip| slip.ask(each) } }
+    asked = still.flat_map do |each|
+      described_class.for(each).select do |slip|
+        slip.answers(each).any?
+      end.map { |slip| slip.ask(each) }
+    end
     expect(asked.uniq.grep(/\b(came|come|gone|new ones|went away|(are|is) left|What happens)\b/)).to be_empty
   end
 
   it "keeps the slips of taking away and of adding apart, though their names are the same" do
-    taken, put = described_class.on(problem("12 - 5 = ?"), "start_counted"), described_class.on(problem("7 + 5 = ?"), "start_counted")
+    taken, put = described_class.on(problem("12 - 5 = ?"), "start_counted"),
+described_class.on(problem("7 + 5 = ?"), "start_counted")
     expect(taken.ask(problem("12 - 5 = ?"))).to include("counting back")
     expect(put.ask(problem("7 + 5 = ?"))).not_to include("back")
     expect(described_class.on(problem("7 + 5 = ?"), "said_taken")).to be_nil
@@ -59,7 +76,8 @@ RSpec.describe Rungs::Slip do
     zero = problems_to(20).select { |each| each.smaller.zero? }
     possible = zero.flat_map { |each| described_class.for(each).select { |slip| slip.answers(each).any? } }.uniq
     others = possible.map(&:id).uniq - %w[one_short one_over added_instead]
-    expect(others).to contain_exactly("zero_adds_one", "zero_appended", "zero_wipes", "zero_takes_one", "zero_takes_all", "all_gone_kept")
+    expect(others).to contain_exactly("zero_adds_one", "zero_appended", "zero_wipes", "zero_takes_one",
+                                      "zero_takes_all", "all_gone_kept")
     expect(possible.select { |slip| others.include?(slip.id) }.map(&:prior)).to all(eq(8))
   end
 
@@ -109,7 +127,9 @@ RSpec.describe Rungs::Slip do
   describe described_class::Probe do
     it "tells at least two of the slips apart, in the same band and form, and is never the problem just used" do
       forms = [->(p, q) { "#{p} + #{q} = ?" }, ->(p, q) { "#{p + q} - #{p} = ?" }, ->(p, q) { "#{p} + ? = #{p + q}" }]
-      forms.product(pairs_to(18).select { |pair| pair.sum >= 3 }.sample(25, random: Random.new(3))).each do |form, (p, q)|
+      forms.product(pairs_to(18).select do |pair|
+        pair.sum >= 3
+      end.sample(25, random: Random.new(3))).each do |form, (p, q)|
         problem = problem(form.call(p, q))
         Rungs::Slip.for(problem).flat_map { |slip| slip.answers(problem).compact }.uniq.each do |answer|
           diagnosis = Rungs::Slip::Diagnosis.new(problem, answer)
@@ -117,7 +137,8 @@ RSpec.describe Rungs::Slip do
           next unless probe
 
           expect(probe.predicts.values.uniq.size).to be >= 2
-          expect([probe.problem.band, probe.problem.unknown, probe.problem.equation.left.size]).to eq([problem.band, problem.unknown, problem.equation.left.size])
+          expect([probe.problem.band, probe.problem.unknown,
+                  probe.problem.equation.left.size]).to eq([problem.band, problem.unknown, problem.equation.left.size])
           expect(probe.problem).not_to eq(problem)
           expect(probe.predicts.keys).to match_array(diagnosis.slips.map(&:id))
         end
@@ -128,9 +149,13 @@ RSpec.describe Rungs::Slip do
       diagnosis = diagnose("9 + 5 = ?", 15)
       all = described_class.candidates(diagnosis.problem).map { |each| described_class.new(each, diagnosis.slips) }
       best = all.map(&:information).max
-      smallest = all.select { |probe| (probe.information - best).abs < 1e-9 }.min_by { |probe| [probe.problem.whole, probe.problem.first] }
+      smallest = all.select do |probe|
+        (probe.information - best).abs < 1e-9
+      end.min_by { |probe| [probe.problem.whole, probe.problem.first] }
       expect(diagnosis.probe.problem).to eq(smallest.problem)
-      expect(diagnosis.probe.to_h).to eq(problem: "3 + 8 = □", predicts: { "one_over" => 12, "kept_whole_addend" => 13 })
+      expect(diagnosis.probe.to_h).to eq(problem: "3 + 8 = □",
+                                         predicts: { "one_over" => 12,
+                                                     "kept_whole_addend" => 13 })
     end
 
     it "is none where the slips agree everywhere, or only one fits" do

@@ -4,14 +4,20 @@ RSpec.describe Rungs::Strategy::Hearing do
   def hear(text, numbers, seconds: nil) = described_class.of(problem(text), numbers, seconds: seconds)
   def best(...) = hear(...).first.then { |candidate| [candidate.move, candidate.slip, candidate.answer] }
 
-  let(:facts) { pairs_to(20).flat_map { |p, q| [problem("#{p} + #{q} = ?"), problem("#{p + q} - #{p} = ?"), problem("#{p} + ? = #{p + q}")] } }
+  let(:facts) do
+    pairs_to(20).flat_map do |p, q|
+      [problem("#{p} + #{q} = ?"), problem("#{p + q} - #{p} = ?"), problem("#{p} + ? = #{p + q}")]
+    end
+  end
 
   it "hears every count on of every fact to 20 as the move it is, with and without the start" do
     missed = []
     facts.each do |problem|
       problem.paths.select { |path| path.rung == 2 && path.landings.size > 2 }.each do |path|
         [path.landings, path.landings.drop(1)].reject { |heard| heard.size < 2 }.each do |heard|
-          found = described_class.of(problem, heard).any? { |each| each.move == path.move.id && each.slip.nil? && each.answer == problem.answer }
+          found = described_class.of(problem, heard).any? do |each|
+            each.move == path.move.id && each.slip.nil? && each.answer == problem.answer
+          end
           missed << "#{problem}: #{heard} should be #{path.move.id}" unless found
         end
       end
@@ -21,8 +27,12 @@ RSpec.describe Rungs::Strategy::Hearing do
 
   it "hears a start that was counted in every fact to 20" do
     pairs_to(20).select { |p, q| q >= 2 && p >= 2 && q != p + 1 }.each do |p, q|
-      expect(hear("#{p} + #{q} = ?", [*p...(p + q)]).map { |each| [each.slip, each.answer] }).to include(["start_counted", p + q - 1])
-      expect(hear("#{p + q} - #{q} = ?", (p + q).downto(p + 1).to_a).map { |each| [each.slip, each.answer] }).to include(["start_counted", p + 1])
+      expect(hear("#{p} + #{q} = ?", [*p...(p + q)]).map do |each|
+        [each.slip, each.answer]
+      end).to include(["start_counted", p + q - 1])
+      expect(hear("#{p + q} - #{q} = ?", (p + q).downto(p + 1).to_a).map do |each|
+        [each.slip, each.answer]
+      end).to include(["start_counted", p + 1])
     end
   end
 
@@ -38,7 +48,9 @@ RSpec.describe Rungs::Strategy::Hearing do
   it "hears a count that ends one off" do
     pairs_to(20).select { |p, q| q >= 3 && p >= 2 }.each do |p, q|
       [[*(p + 1)...(p + q)], [*(p + 1)..(p + q + 1)], [*p..(p + q + 1)]].each do |run|
-        expect(hear("#{p} + #{q} = ?", run).map { |each| [each.move, each.slip, each.answer] }).to include(["on_first", "miscount", run.last])
+        expect(hear("#{p} + #{q} = ?", run).map do |each|
+          [each.move, each.slip, each.answer]
+        end).to include(["on_first", "miscount", run.last])
       end
     end
   end
@@ -52,7 +64,7 @@ RSpec.describe Rungs::Strategy::Hearing do
     expect(best("3 + ? = 5", [*1..3, *1..2])).to eq(["all_build_up", nil, 2])
   end
 
-  it "hears examples of the field guide" do
+  it "hears examples of the guide" do
     expect(best("9 + 5 = ?", [9, 10, 11, 12, 13])).to eq(["on_first", "start_counted", 13])
     expect(best("2 + 9 = ?", [10, 11])).to eq(["on_larger", nil, 11])
     expect(best("9 + 5 = ?", [10, 11, 13, 14, 15])).to eq(["on_first", "miscount", 15])
@@ -70,9 +82,15 @@ RSpec.describe Rungs::Strategy::Hearing do
   end
 
   it "tells a start counted for a missing part by the answer heard" do
-    expect(hear("7 + ? = 12", [*7..12]).map { |each| [each.slip, each.answer] }).to contain_exactly([nil, 5], ["start_counted", 6])
-    expect(hear("7 + ? = 12", [*7..12, 6]).map { |each| [each.move, each.slip, each.answer] }).to eq([["up_to", "start_counted", 6]])
-    expect(hear("7 + ? = 12", [*8..12, 5]).map { |each| [each.move, each.slip, each.answer] }).to eq([["up_to", nil, 5]])
+    expect(hear("7 + ? = 12", [*7..12]).map do |each|
+      [each.slip, each.answer]
+    end).to contain_exactly([nil, 5], ["start_counted", 6])
+    expect(hear("7 + ? = 12", [*7..12, 6]).map do |each|
+      [each.move, each.slip, each.answer]
+    end).to eq([["up_to", "start_counted", 6]])
+    expect(hear("7 + ? = 12", [*8..12, 5]).map do |each|
+      [each.move, each.slip, each.answer]
+    end).to eq([["up_to", nil, 5]])
     expect(best("7 + ? = 12", [*7..11])).to eq(["up_to", "miscount", nil])
     expect(best("7 + ? = 12", [*7..11, 4])).to eq(["up_to", "miscount", 4])
   end

@@ -52,22 +52,26 @@ RSpec.describe Rungs::Strategy::Path do
     expect(wrong.map { |problem, path| "#{problem}: #{path.move.id}" }).to be_empty
   end
 
-  it "goes up through ten as the field guide tells it" do
+  it "goes up through ten as the guide tells it" do
     expect(path("9 + 5 = ?", "up_through_ten").to_h)
-      .to eq(rung: "make_ten", move: "up_through_ten", counts: 0, recalls: 2, recalled: %w[partner ten_and], splits: 1, turns: 0,
+      .to eq(rung: "make_ten", move: "up_through_ten", counts: 0, recalls: 2, recalled: %w[partner ten_and], splits: 1,
+             turns: 0,
              work: 2.5, landings: [9, 10, 14], equations: ["9 + 5 = 9 + 1 + 4", "9 + 1 = 10", "10 + 4 = 14"],
              says: "Nine and one is ten, and four more is fourteen.")
   end
 
   it "costs what is counted, split, turned and recalled, each recall by its kind" do
-    work = { "9 + 5 = ?" => { "up_through_ten" => 2.5, "nine_as_ten" => 1.5, "five_and" => 2.5, "on_first" => 5, "recall" => 1.5 },
+    work = { "9 + 5 = ?" => { "up_through_ten" => 2.5, "nine_as_ten" => 1.5, "five_and" => 2.5, "on_first" => 5,
+                              "recall" => 1.5 },
              "6 + 8 = ?" => { "share_even" => 3, "skip" => 3, "five_and" => 5 },
              "6 + 7 = ?" => { "near_double" => 2, "double_less_one" => 2 },
-             "13 - 9 = ?" => { "nine_as_ten" => 1.5, "family" => 3, "up_to" => 4, "back_from" => 9, "ten_minus" => 2.5 },
+             "13 - 9 = ?" => { "nine_as_ten" => 1.5, "family" => 3, "up_to" => 4, "back_from" => 9,
+                               "ten_minus" => 2.5 },
              "38 + 27 = ?" => { "place_value" => 5.5 }, "20 + 5 = ?" => { "place_value" => 0.5 },
              "12 + 3 = ?" => { "place_value" => 3 }, "28 - 15 = ?" => { "place_value_apart" => 5.5 },
              "27 + 5 = ?" => { "next_ten" => 2.5 }, "42 - 5 = ?" => { "back_to_ten" => 2.5 },
-             "10 + 4 = ?" => { "ten_and" => 0.5 }, "5 + 3 = ?" => { "five_some" => 1 }, "30 + 40 = ?" => { "tens_fact" => 1.5 },
+             "10 + 4 = ?" => { "ten_and" => 0.5 }, "5 + 3 = ?" => { "five_some" => 1 },
+             "30 + 40 = ?" => { "tens_fact" => 1.5 },
              "8 + 6 + 2 = ?" => { "ten_pair" => 1.5 }, "4 + 4 + 5 = ?" => { "double_first" => 2.5 },
              "8 + 4 = ? + 5" => { "same_across" => 2 }, "70 - 30 = ?" => { "skip_back" => 3, "skip_up" => 4 } }
     found = work.to_h { |text, wanted| [text, wanted.to_h { |move, _| [move, path(text, move).work] }] }
@@ -90,7 +94,9 @@ RSpec.describe Rungs::Strategy::Path do
     expect(moves("25 - 17 = ?")).to not_include("place_value_apart")
     expect(moves("12 - 9 = ?")).to include("nine_as_ten")
     expect(moves("11 - 9 = ?")).to not_include("nine_as_ten")
-    expect(Rungs::Problem.told("compare.difference.more", [9, 4]).paths.map { |path| path.move.id }).to include("all_match")
+    expect(Rungs::Problem.told("compare.difference.more", [9, 4]).paths.map do |path|
+      path.move.id
+    end).to include("all_match")
   end
 
   it "puts back what was taken from an unknown whole" do
@@ -102,8 +108,11 @@ RSpec.describe Rungs::Strategy::Path do
   it "works both sides sums by the moves of the sum followed by those of the missing part" do
     ways = problem("8 + 4 = ? + 5").paths
     expect(ways.map(&:answer).uniq).to eq([7])
-    expect(ways.map { |path| path.move.id }).to include("on_first", "up_through_ten", "up_to", "family", "same_across", "recall")
-    expect(path("8 + 4 = ? + 5", "up_through_ten").equations.first(3)).to eq(["8 + 4 = 8 + 2 + 2", "8 + 2 = 10", "10 + 2 = 12"])
+    expect(ways.map do |path|
+      path.move.id
+    end).to include("on_first", "up_through_ten", "up_to", "family", "same_across", "recall")
+    expect(path("8 + 4 = ? + 5",
+                "up_through_ten").equations.first(3)).to eq(["8 + 4 = 8 + 2 + 2", "8 + 2 = 10", "10 + 2 = 12"])
     expect(path("8 + 4 = ? + 5", "same_across").equations).to eq(["8 + 4 = 7 + 5"])
     expect(moves("8 + 4 = ? + 9")).to include("same_across")
     expect(moves("9 + 4 = ? + 6")).to include("same_across")

@@ -13,7 +13,11 @@ RSpec.describe Rungs::Strategy::Pull do
   end
 
   it "tells what each fact invites above ten" do
-    ten = (2..9).flat_map { |p| (2..p).map { |q| [p, q] } }.select { |p, q| p + q > 10 && invites("#{p} + #{q} = ?") == "make_ten" }
+    ten = (2..9).flat_map do |p|
+      (2..p).map do |q|
+        [p, q]
+      end
+    end.select { |p, q| p + q > 10 && invites("#{p} + #{q} = ?") == "make_ten" }
     expect(ten).to contain_exactly(*[*3..8].map { |q| [9, q] }, [8, 3], [8, 4], [8, 5], [8, 6], [7, 4], [7, 5])
   end
 
@@ -28,7 +32,8 @@ RSpec.describe Rungs::Strategy::Pull do
 
   it "says the ids and the work" do
     expect(pull("9 + 5 = ?").to_h).to eq(
-      pull: [{ rung: "make_ten", work: 1.5 }, { rung: "part_whole", work: 2.5 }, { rung: "count_on", work: 5 }, { rung: "count_all", work: 28 }],
+      pull: [{ rung: "make_ten", work: 1.5 }, { rung: "part_whole", work: 2.5 }, { rung: "count_on", work: 5 },
+             { rung: "count_all", work: 28 }],
       invites: "make_ten"
     )
   end

@@ -3,10 +3,10 @@
 module Rungs
   module Progress
     class CheckIn
-      # A check-in with the operation open as well: problems of both, each chosen where an answer tells most. What one operation
-      # shows is some evidence for the other, since children mostly take away a little below how they add.
+      # A check-in with the operation open as well: problems of both, each chosen where an answer tells most. What one
+      # operation shows is some evidence for the other, since children mostly take away a little below how they add.
       class Both
-        # How likely taking away stands so many steps below adding (field guide 4 sets no figure; these are ours).
+        # How likely taking away stands so many steps below adding (guide 4 sets no figure; these are ours).
         BELOW = { -1 => 0.1, 0 => 0.35, 1 => 0.25, 2 => 0.15 }.freeze
         ELSE = 0.03
         CLEAR = 0.8
@@ -14,7 +14,9 @@ module Rungs
         attr_reader :answers
 
         def self.start(band: nil)
-          new(Problem::Pool::RESULT.keys.to_h { |operation| [operation, CheckIn.start(operation: operation, band: band)] }, [])
+          new(Problem::Pool::RESULT.keys.to_h do |operation|
+            [operation, CheckIn.start(operation: operation, band: band)]
+          end, [])
         end
 
         # @param alone [Hash{String => CheckIn}] what each operation's own answers say
@@ -32,15 +34,21 @@ module Rungs
         def choose(random)
           return if done?
 
-          @alone.keys.filter_map { |operation| within(operation).most_telling(random) }.max_by { |_, bits| bits.round(9) }&.first
+          telling = @alone.keys.filter_map { |operation| within(operation).most_telling(random) }
+          telling.max_by { |_, bits| bits.round(9) }&.first
         end
 
         def found = @alone.keys.to_h { |operation| [operation, within(operation).standing] }
-        def clear? = answers.count(&:rung) >= LEAST && @alone.keys.all? { |operation| within(operation).confidence >= CLEAR }
+
+        def clear?
+          answers.count(&:rung) >= LEAST && @alone.keys.all? { |operation| within(operation).confidence >= CLEAR }
+        end
+
         def done? = clear? || answers.size >= MOST
 
         def summary
-          @alone.keys.map { |operation| "#{Rungs.capital(FamilyNote::DOING.fetch(operation))}: #{told(within(operation))}" }.join(" ")
+          doing = FamilyNote::DOING.slice(*@alone.keys)
+          doing.map { |operation, words| "#{Rungs.capital(words)}: #{told(within(operation))}" }.join(" ")
         end
 
         private
@@ -48,7 +56,9 @@ module Rungs
         # One operation's check-in in the light of the other's answers too.
         def within(operation)
           own, other = @alone.fetch(operation), @alone.fetch((@alone.keys - [operation]).first)
-          likely = own.chances.to_h { |standing, chance| [standing, chance * beside(operation, standing, other.chances)] }
+          likely = own.chances.to_h do |standing, chance|
+            [standing, chance * beside(operation, standing, other.chances)]
+          end
           total = likely.values.sum
           CheckIn.new(operation: operation, band: own.band, answers: own.answers,
                       chances: likely.transform_values { |each| each / total })

@@ -3,15 +3,15 @@
 module Rungs
   module Progress
     class Estimate
-      # What is said on a screen of where a child works: counts and plain words, never a chance (field guide 10).
+      # What is said on a screen of where a child works: counts and plain words, never a chance (guide 10).
       class Words
         # @param estimate [Estimate]
         def initialize(estimate)
           @estimate = estimate
         end
 
-        # @return [String, nil] "count on"; "part–whole / known" where it is between two or not clear; nil where not enough was
-        #   heard
+        # @return [String, nil] "count on"; "part–whole / known" where it is between two or not clear; nil where not
+        #   enough was heard
         def title
           return unless working
 
@@ -54,7 +54,9 @@ module Rungs
         # @return [Array<String>] "count on 3 of 7", the rungs heard in the last four weeks, highest first
         def repertoire
           times = @estimate.repertoire
-          Filter::LEVELS.reverse_each.filter_map { |level| "#{rung(level).short} #{times[level - 1]}" if times[level - 1].positive? }
+          Filter::LEVELS.reverse_each.filter_map do |level|
+            "#{rung(level).short} #{times[level - 1]}" if times[level - 1].positive?
+          end
         end
 
         private
@@ -68,12 +70,14 @@ module Rungs
 
         def clear
           times = last.count { |record| record.rung == working }
-          "#{Rungs.capital(@estimate.words.sureness)}. #{rung(working).title} in #{times} of the last #{count(last.size)} " \
+          "#{Rungs.capital(@estimate.words.sureness)}. #{rung(working).title} in #{times} of the last " \
+            "#{count(last.size)} " \
             "since #{last.first.day.strftime('%-d %B')}, the last #{ago}#{could_show}."
         end
 
         def unclear
-          times = @estimate.recent.sort_by { |level, often| [-often, level] }.map { |level, often| "#{rung(level).short} #{often}" }
+          in_order = @estimate.recent.sort_by { |level, often| [-often, level] }
+          times = in_order.map { |level, often| "#{rung(level).short} #{often}" }
           "Not clear yet: #{times.join(', ')} of the last #{@estimate.recent.values.sum}, the last #{ago}#{could_show}."
         end
 
@@ -82,13 +86,15 @@ module Rungs
           able = last.count { |record| record.affords.include?(working) }
           return "" if able == last.size
 
-          "; #{able.zero? ? 'none' : able} of these could show #{@estimate.mostly? ? 'it' : rung(working).title.downcase}"
+          "; #{able.zero? ? 'none' : able} of these could show " \
+            "#{@estimate.mostly? ? 'it' : rung(working).title.downcase}"
         end
 
         def security
           alone = @estimate.alone_there
           if @estimate.secure?
-            return " Secure: #{count(alone.size)} without help in the last six weeks, #{alone.count(&:right)} of them right."
+            return " Secure: #{count(alone.size)} without help in the last six weeks, #{alone.count(&:right)} of " \
+                   "them right."
           end
 
           @estimate.confidence < rule.secure_confidence ? "" : " To be secure: #{wanting.join(', ')}."
@@ -97,8 +103,11 @@ module Rungs
         def wanting
           more = @estimate.lacking
           other = more[:facts] == 1 ? "one on another fact" : "#{NumberWords.say(more[:facts] || 0)} on other facts"
-          [("#{NumberWords.say(more[:records])} more #{more[:records] == 1 ? 'answer' : 'answers'} without help" if more[:records]),
-           (other if more[:facts]), ("one on another day" if more[:days]), ("more of them right" if more[:right])].compact
+          [(if more[:records]
+              "#{NumberWords.say(more[:records])} more #{more[:records] == 1 ? 'answer' : 'answers'} without help"
+            end),
+           (other if more[:facts]), ("one on another day" if more[:days]), ("more of them right" if more[:right])]
+            .compact
         end
 
         def ago = { 0 => "today", 1 => "yesterday" }.fetch(@estimate.silent_days) { |days| "#{days} days ago" }

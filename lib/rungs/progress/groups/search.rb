@@ -3,9 +3,9 @@
 module Rungs
   module Progress
     module Groups
-      # Finds the best split. What it costs is bounded in steps, not by a clock: it tries so many placements, and then the best
-      # so far is taken. It ends sooner as soon as it has what would be best with nobody to keep apart, which it nearly always
-      # finds.
+      # Finds the best split. What it costs is bounded in steps, not by a clock: it tries so many placements, and then
+      # the best so far is taken. It ends sooner as soon as it has what would be best with nobody to keep apart, which
+      # it nearly always finds.
       class Search
         MOST_TRIED = 60_000
 
@@ -39,7 +39,10 @@ module Rungs
 
         def level(member) = member.rung || @middle
         def pairs_of(member) = @apart.count { |pair| pair.include?(member.child) }
-        def enemies?(one, other) = one != other && @apart.any? { |pair| pair.include?(one.child) && pair.include?(other.child) }
+
+        def enemies?(one, other)
+          one != other && @apart.any? { |pair| pair.include?(one.child) && pair.include?(other.child) }
+        end
 
         # The fewest groups there can be.
         def fewest = @members.size.fdiv(@sizes.max).ceil
@@ -67,7 +70,8 @@ module Rungs
           end
         end
 
-        # The least that so many groups can come to with nobody kept apart: then each group is a run of the members in order.
+        # The least that so many groups can come to with nobody kept apart: then each group is a run of the members in
+        # order.
         # @return [Array(Float, Array<Array<Member>>)] and the runs; nil where there are none
         def least_of(number)
           ways = Array.new(@members.size + 1) { [Float::INFINITY, nil] }
@@ -98,7 +102,11 @@ module Rungs
         def change_over(groups, group, member)
           staying = group - [member]
           groups.reject { |other| other.equal?(group) || other.any? { |each| enemies?(each, member) } }.each do |other|
-            partner = other.find { |each| level(each) == level(member) && staying.none? { |left| enemies?(left, each) } } or next
+            partner = other.find do |each|
+              level(each) == level(member) && staying.none? do |left|
+                enemies?(left, each)
+              end
+            end or next
             group[group.index(member)], other[other.index(partner)] = partner, member
             return true
           end
@@ -126,7 +134,9 @@ module Rungs
           ([least.round(9), groups.size] <=> @least) >= 0
         end
 
-        def least_cost(group, following) = Groups.spread(levels(group) + ([following] * [@sizes.min - group.size, 0].max))
+        def least_cost(group, following)
+          Groups.spread(levels(group) + ([following] * [@sizes.min - group.size, 0].max))
+        end
 
         def take(groups)
           @best = groups.map(&:dup).sort_by { |group| [levels(group).sum.fdiv(group.size), group.first.child.to_s] }

@@ -8,7 +8,9 @@ module Rungs
         ENTRIES = [
           { id: "added_shown", title: "the two numbers shown added", prior: 6,
             answers: ->(problem) { problem.given + problem.whole },
-            why: ->(problem, answer) { "Both numbers that can be seen were added: #{problem.given} + #{problem.whole} is #{answer}." },
+            why: lambda { |problem, answer|
+              "Both numbers that can be seen were added: #{problem.given} + #{problem.whole} is #{answer}."
+            },
             asks: "Which number is all of them together?" },
 
           { id: "gave_total", title: "the total given", prior: 4,

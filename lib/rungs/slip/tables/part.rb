@@ -11,7 +11,9 @@ module Rungs
         ENTRIES = [
           { id: "start_counted", title: "the starting number counted as a step", prior: 8, rungs: %w[count_on],
             answers: ->(problem) { problem.sought + 1 },
-            why: ->(problem, _) { "The #{problem.whole} was counted as the first step back, so the count stopped one too high." },
+            why: lambda { |problem, _|
+              "The #{problem.whole} was counted as the first step back, so the count stopped one too high."
+            },
             asks: "Where were you before you started counting back?" },
 
           { id: "one_over", title: "one too few taken away", prior: 4, rungs: %w[count_all],
@@ -32,7 +34,9 @@ module Rungs
 
           { id: "added_instead", title: "added instead of taken away", prior: 5,
             answers: ->(problem) { problem.whole + problem.given },
-            why: ->(problem, answer) { "Put together instead of taken away: #{problem.whole} + #{problem.given} is #{answer}." },
+            why: lambda { |problem, answer|
+              "Put together instead of taken away: #{problem.whole} + #{problem.given} is #{answer}."
+            },
             asks: { nil => "Are there more or fewer now than at first?",
                     "together" => "Which number is all of them together?",
                     "compare" => "Who has more? Can the difference be more than that?" } },
@@ -52,7 +56,8 @@ module Rungs
           { id: "wrong_side_of_ten", title: "the wrong side of ten", prior: 4, rungs: %w[make_ten],
             answers: ->(problem) { 10 + REST.call(problem) if BRIDGING.call(problem) },
             why: lambda { |problem, _|
-              "After reaching ten the rest was put on instead of taken off, on the wrong side of ten from #{problem.answer}."
+              "After reaching ten the rest was put on instead of taken off, on the wrong side of ten from " \
+                "#{problem.answer}."
             },
             asks: "You are at ten. Do you still have to go back, or up?" },
 
@@ -63,7 +68,9 @@ module Rungs
 
           { id: "give_back_forgotten", title: "ten taken, and one not given back", prior: 4, rungs: %w[make_ten],
             answers: ->(problem) { problem.whole - 10 if BRIDGING.call(problem) && problem.given == 9 },
-            why: ->(problem, _) { "Ten was taken from #{problem.whole} instead of nine, and the one was not given back." },
+            why: lambda { |problem, _|
+              "Ten was taken from #{problem.whole} instead of nine, and the one was not given back."
+            },
             asks: "You took ten. How many were to be taken?" },
 
           { id: "smaller_from_larger", title: "each smaller digit from the larger", prior: 4,

@@ -8,7 +8,9 @@ module Rungs
         ENTRIES = [
           { id: "answer_next", title: "the answer put next to the equals sign", prior: 8,
             answers: lambda(&:whole),
-            why: ->(_, answer) { "The equals sign was read as “the answer comes next”: #{answer}, and the rest was not looked at." },
+            why: lambda { |_, answer|
+              "The equals sign was read as “the answer comes next”: #{answer}, and the rest was not looked at."
+            },
             asks: "Read me the whole line. What must be the same on both sides?" },
 
           { id: "added_all", title: "all numbers added", prior: 5,

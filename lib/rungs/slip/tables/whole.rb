@@ -7,7 +7,11 @@ module Rungs
       module Whole
         # Something for each that is put together only where there are two.
         TWO = ->(problem) { problem.shape == :two }
-        NEW_TEN = ->(problem) { TWO.call(problem) && problem.larger >= 10 && problem.parts.sum { |part| part % 10 } >= 10 }
+        NEW_TEN = lambda { |problem|
+          TWO.call(problem) && problem.larger >= 10 && problem.parts.sum do |part|
+            part % 10
+          end >= 10
+        }
         TENS = ->(problem) { problem.parts.sum { |part| part / 10 } }
 
         ENTRIES = [
@@ -82,7 +86,9 @@ module Rungs
 
           { id: "ten_written_out", title: "the ten written out before the ones", prior: 4,
             answers: ->(problem) { (problem.whole - 10) + 100 if problem.band == "teens" },
-            why: ->(problem, answer) { "#{problem.whole} was written as it sounds, a 10 and then a #{problem.whole - 10}: #{answer}." },
+            why: lambda { |problem, answer|
+              "#{problem.whole} was written as it sounds, a 10 and then a #{problem.whole - 10}: #{answer}."
+            },
             asks: "Lay the ones card over the zero of the ten. Which number is it now?" },
 
           { id: "zero_adds_one", title: "zero adds one", prior: 8, of_zero: true,
@@ -119,7 +125,9 @@ module Rungs
 
           { id: "ones_to_tens", title: "ones put with the tens", prior: 3, rungs: %w[part_whole],
             answers: lambda { |problem|
-              problem.larger + (problem.smaller * 10) if TWO.call(problem) && problem.larger >= 10 && problem.smaller.between?(1, 9)
+              if TWO.call(problem) && problem.larger >= 10 && problem.smaller.between?(1, 9)
+                problem.larger + (problem.smaller * 10)
+              end
             },
             why: ->(problem, _) { "The #{problem.smaller} ones were put to the tens of #{problem.larger}." },
             asks: "Is that number tens or ones? Show it with bundles and sticks." },
@@ -131,7 +139,9 @@ module Rungs
 
           { id: "addend_left_out", title: "one of three numbers left out", prior: 5,
             answers: ->(problem) { problem.parts.map { |part| problem.whole - part } if problem.shape == :three },
-            why: ->(problem, answer) { "Two of the three were put together, and the #{problem.whole - answer} was left out." },
+            why: lambda { |problem, answer|
+              "Two of the three were put together, and the #{problem.whole - answer} was left out."
+            },
             asks: "Point to each number you used. Is there one you have not used yet?" }
         ].freeze
       end

@@ -14,11 +14,15 @@ module Rungs
         end
 
         def candidates
-          return [unseen(0.6, "only the answer, and no time was taken"), recall(0.4, "only the answer; at once, it would be known")] unless @seconds
+          unless @seconds
+            return [unseen(0.6, "only the answer, and no time was taken"),
+                    recall(0.4, "only the answer; at once, it would be known")]
+          end
           return [unseen(0.9, "only the answer, after #{@seconds} seconds: nobody saw how")] if @seconds > QUICK_SECONDS
           return [recall(0.9, "only the answer, within #{QUICK_SECONDS} seconds")] if @problem.right?(@said)
 
-          [recall(0.55, "quick, and not right"), Candidate.off("guess", 0.45, @said, "quick, and not right: it may be a guess")]
+          [recall(0.55, "quick, and not right"),
+           Candidate.off("guess", 0.45, @said, "quick, and not right: it may be a guess")]
         end
 
         private
@@ -33,7 +37,8 @@ module Rungs
 
         # The likeliest slip: one that a known fact may show, else any.
         def origin
-          %w[known_fact unseen].lazy.map { |rung| Slip::Diagnosis.new(@problem, @said, rung: rung).slips.first }.find(&:itself)
+          likeliest = ->(rung) { Slip::Diagnosis.new(@problem, @said, rung: rung).slips.first }
+          likeliest["known_fact"] || likeliest["unseen"]
         end
       end
     end

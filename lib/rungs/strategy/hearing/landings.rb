@@ -12,7 +12,8 @@ module Rungs
 
         # @return [Array<Candidate>]
         def candidates
-          @problem.paths.select { |path| path.rung.between?(3, 5) && path.landings.size > 1 }.filter_map { |path| against(path) }
+          reasoned = @problem.paths.select { |path| path.rung.between?(3, 5) && path.landings.size > 1 }
+          reasoned.filter_map { |path| against(path) }
         end
 
         private

@@ -27,15 +27,23 @@ module Rungs
 
         # At most one run with a slip of one word in it.
         def nearly_smooth?
-          smooth.count(false) <= 1 && @runs.all? { |run| run.each_cons(2).all? { |one, after| (after - one).between?(0, 2) } }
+          smooth.count(false) <= 1 && @runs.all? do |run|
+            run.each_cons(2).all? do |one, after|
+              (after - one).between?(0, 2)
+            end
+          end
         end
 
         def counts = "#{SAID.fetch(@runs.size)} from one"
 
         def together
-          return [candidate("all_objects", 1.0, nil, "each set from one, and the whole was not counted yet")] if only_the_sets?
+          if only_the_sets?
+            return [candidate("all_objects", 1.0, nil,
+                              "each set from one, and the whole was not counted yet")]
+          end
 
-          out = @runs.size == 1 ? "one count from one to the end, with the sets already out" : "#{counts}, the last of everything"
+          alone = @runs.size == 1
+          out = alone ? "one count from one to the end, the sets already out" : "#{counts}, the last of everything"
           [candidate("all_objects", near(ends.last, @problem.whole), ends.last, out)]
         end
 

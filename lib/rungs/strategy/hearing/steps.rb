@@ -19,7 +19,8 @@ module Rungs
 
         # Every way here, and from the second number though it is the smaller.
         def paths
-          return @problem.paths unless @problem.add? && @problem.shape == :two && @problem.addends[1].between?(1, @problem.addends[0] - 1)
+          first, second = @problem.addends
+          return @problem.paths unless @problem.add? && @problem.shape == :two && second.between?(1, first - 1)
 
           turned = Problem.new(parts: @problem.addends.reverse, unknown: :whole)
           @problem.paths + [Move::ALL.fetch("on_first").path(turned)]
@@ -44,14 +45,15 @@ module Rungs
                        slip: "start_counted", answer: @heard.size)]
         end
 
-        # Where the landing is the answer, as many words as steps: the start was counted. Where the steps are, one was left out.
+        # Where the landing is the answer, as many words as steps: the start was counted. Where the steps are, one was
+        # left out.
         def stopped_short(path, start)
           if path.by_steps?
             return [found(path, 0.6, "it stopped one short; the answer said will tell", slip: MISCOUNT, answer: nil)]
           end
 
           [found(path, 0.8, "#{start} was counted as the first step, so it ended one short", slip: "start_counted",
-                                                                                               answer: @heard.last)]
+                                                                                             answer: @heard.last)]
         end
 
         # One word too few or too many at the end, left out, or said twice.

@@ -6,7 +6,8 @@ module Rungs
       # Rung 1: every set is made, and everything is counted from one.
       module CountAll
         ENTRIES = [
-          { id: "all_objects", title: "counts each set, then everything", for_a: :whole, draws: :objects, shapes: %i[two three],
+          { id: "all_objects", title: "counts each set, then everything", for_a: :whole, draws: :objects,
+            shapes: %i[two three],
             applies: ->(_) { true },
             counts: ->(problem) { problem.whole * 2 },
             acts: ->(problem) { { gathered: [problem.addends], counted: true } },
@@ -22,7 +23,8 @@ module Rungs
             goes: lambda { |problem|
               w, p, q = problem.whole, problem.given, problem.sought
               { landings: w.downto(q).to_a, equations: [Say.difference(w, p)],
-                says: "I put out #{Say.word(w)} and took away #{Say.word(p)}. I counted what was left: #{Say.word(q)}." }
+                says: "I put out #{Say.word(w)} and took away #{Say.word(p)}. I counted what was left: " \
+                      "#{Say.word(q)}." }
             } },
 
           { id: "all_build_up", title: "puts out the part, adds until it is all there, counts the added", for_a: :part,
@@ -33,7 +35,8 @@ module Rungs
             goes: lambda { |problem|
               w, p, q = problem.whole, problem.given, problem.sought
               { landings: [*p..w], answer: q, equations: [Say.sum(p, q)],
-                says: "I put out #{Say.word(p)} and more until it was #{Say.word(w)}. I counted the new ones: #{Say.word(q)}." }
+                says: "I put out #{Say.word(p)} and more until it was #{Say.word(w)}. I counted the new ones: " \
+                      "#{Say.word(q)}." }
             } },
 
           { id: "all_match", title: "lines up two rows and counts the extra", for_a: :part, draws: :objects,

@@ -47,14 +47,15 @@ module Rungs
             acts: ->(problem) { { gathered: [problem.addends, [problem.smaller + 1] * 2] } },
             goes: lambda { |problem|
               between, w = problem.smaller + 1, problem.whole
-              { landings: [between, w], equations: ["#{Say.asked(problem)} = #{between} + #{between}", Say.sum(between, between)],
+              { landings: [between, w],
+                equations: ["#{Say.asked(problem)} = #{between} + #{between}", Say.sum(between, between)],
                 says: "One across makes #{Say.word(between)} and #{Say.word(between)}. That is #{Say.word(w)}." }
             } },
 
           { id: "double_first", title: "the double first, then the third", for_a: :whole, shapes: %i[three],
             applies: ->(problem) { !pair(problem).nil? },
             recalls: %w[double fact],
-            acts: ->(problem) { { gathered: [[pair(problem)] * 2, [pair(problem)] * 2 + [third(problem)]] } },
+            acts: ->(problem) { { gathered: [[pair(problem)] * 2, ([pair(problem)] * 2) + [third(problem)]] } },
             goes: lambda { |problem|
               half, rest, w = pair(problem), third(problem), problem.whole
               { landings: [half, half * 2, w], equations: [Say.sum(half, half), Say.sum(half * 2, rest)],

@@ -18,7 +18,8 @@ module Rungs
           w, p, q = problem.whole, problem.given, problem.sought
           a, b = problem.addends
           if problem.add?
-            next { landings: [a, w], equations: [Say.sum(a, b)], says: "#{Say.open(a)} and #{Say.word(b)} is #{Say.word(w)}." }
+            next { landings: [a, w], equations: [Say.sum(a, b)],
+                   says: "#{Say.open(a)} and #{Say.word(b)} is #{Say.word(w)}." }
           end
 
           { landings: [w, q], equations: [Say.sum(p, q), Say.difference(w, p)],
@@ -38,7 +39,12 @@ module Rungs
             goes: lambda { |problem|
               a, b = problem.addends.map { |part| part - 5 }
               both = a.positive? && b.positive?
-              said = both ? "#{Say.word(a)} and #{Say.word(b)} is #{Say.word(a + b)}" : "the #{Say.word(a + b)} that is over"
+              said = if both
+                       "#{Say.word(a)} and #{Say.word(b)} is #{Say.word(a + b)}"
+                     else
+                       "the #{Say.word(a + b)} " \
+                         "that is over"
+                     end
               { landings: [5, 10, problem.whole],
                 equations: [Say.sum(5, 5), *(Say.sum(a, b) if both), Say.sum(10, a + b)],
                 says: "Five and five is ten, and #{said}: #{Say.word(problem.whole)}." }
@@ -54,7 +60,9 @@ module Rungs
             },
             splits: ->(problem) { problem.parts.count { |part| part >= 11 && ones(part).positive? } },
             recalls: lambda { |problem|
-              [*("fact" if problem.smaller >= 10), *("fact" if problem.parts.all? { |part| ones(part).positive? }), "ten_and"]
+              [*("fact" if problem.smaller >= 10), *("fact" if problem.parts.all? do |part|
+                ones(part).positive?
+              end), "ten_and"]
             },
             acts: ->(problem) { { gathered: [problem.addends, [problem.whole]] } },
             goes: lambda { |problem|
@@ -63,14 +71,18 @@ module Rungs
               sides = [all_tens, all_ones].map { |side| side.reject(&:zero?) }.select { |side| side.size == 2 }
               said = sides.map { |one, other| "#{Say.word(one)} and #{Say.word(other)} is #{Say.word(one + other)}" }
               last = "#{Say.word(all_tens.sum)} and #{Say.word(all_ones.sum)} is #{Say.word(w)}"
-              { landings: [all_tens.sum, w], equations: [*sides.map { |side| Say.sum(*side) }, Say.sum(all_tens.sum, all_ones.sum)],
+              { landings: [all_tens.sum, w], equations: [*sides.map do |side|
+                Say.sum(*side)
+              end, Say.sum(all_tens.sum, all_ones.sum)],
                 says: "#{Rungs.capital([*said, last].join(', '))}." }
             } },
 
           { id: "place_value_apart", title: "takes tens from tens and ones from ones", for_a: :part, draws: :bundles,
             applies: lambda { |problem|
               w, p = problem.whole, problem.given
-              [w, p].min >= 11 && problem.sought >= 1 && ones(w) >= ones(p) && [w, p].any? { |each| ones(each).positive? }
+              [w, p].min >= 11 && problem.sought >= 1 && ones(w) >= ones(p) && [w, p].any? do |each|
+                ones(each).positive?
+              end
             },
             splits: 2, recalls: %w[fact fact ten_and],
             goes: lambda { |problem|
@@ -80,7 +92,8 @@ module Rungs
                 "#{Say.word(whole)} take away #{Say.word(taken)} is #{Say.word(whole - taken)}"
               end
               { landings: [left_tens, q].uniq,
-                equations: [Say.difference(tens(w), tens(p)), Say.difference(ones(w), ones(p)), Say.sum(left_tens, left_ones)],
+                equations: [Say.difference(tens(w), tens(p)), Say.difference(ones(w), ones(p)),
+                            Say.sum(left_tens, left_ones)],
                 says: "#{Rungs.capital(said.join(', '))}: #{Say.word(q)}." }
             } }
         ].freeze

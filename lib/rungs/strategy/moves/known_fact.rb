@@ -10,7 +10,8 @@ module Rungs
             applies: ->(_) { true },
             recalls: %w[fact],
             goes: lambda { |problem|
-              { landings: [problem.answer], equations: [Say.written(problem)], says: "#{Say.open(problem.answer)}. I just know it." }
+              { landings: [problem.answer], equations: [Say.written(problem)],
+                says: "#{Say.open(problem.answer)}. I just know it." }
             } }
         ].freeze
       end

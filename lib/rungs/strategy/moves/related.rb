@@ -5,8 +5,8 @@ module Rungs
     module Moves
       # Rung 3, by another fact that is known: the matching addition, the ones fact, the other side of the equals sign.
       module Related
-        # @return [Array(Integer, Integer), nil] of the numbers on the other side, one that is one or two away from the number
-        #   given beside the box, the nearest; and the one that is left
+        # @return [Array(Integer, Integer), nil] of the numbers on the other side, one that is one or two away from the
+        #   number given beside the box, the nearest; and the one that is left
         def self.across(problem)
           other = problem.sides.first
           return unless other.add? && other.parts.size == 2
@@ -36,11 +36,14 @@ module Rungs
               a, b = problem.add? ? problem.addends : [problem.whole, problem.given]
               reach = problem.add? ? problem.whole : problem.sought
               sign, verb = problem.add? ? ["+", "and"] : ["−", "take away"]
-              { landings: [a, reach], equations: ["#{a / 10} #{sign} #{b / 10} = #{reach / 10}", "#{a} #{sign} #{b} = #{reach}"],
-                says: "#{Say.open(a / 10)} #{verb} #{Say.word(b / 10)} is #{Say.word(reach / 10)}, so it is #{Say.word(reach)}." }
+              { landings: [a, reach],
+                equations: ["#{a / 10} #{sign} #{b / 10} = #{reach / 10}", "#{a} #{sign} #{b} = #{reach}"],
+                says: "#{Say.open(a / 10)} #{verb} #{Say.word(b / 10)} is #{Say.word(reach / 10)}, so it is " \
+                      "#{Say.word(reach)}." }
             } },
 
-          { id: "same_across", title: "makes both sides the same without adding", for_a: :part, shapes: %i[both_sides], draws: :scale,
+          { id: "same_across", title: "makes both sides the same without adding", for_a: :part, shapes: %i[both_sides],
+            draws: :scale,
             applies: ->(problem) { !across(problem).nil? },
             splits: 1, counts: ->(problem) { (across(problem).first - problem.given).abs },
             acts: ->(problem) { { gathered: [problem.sides.first.parts] } },

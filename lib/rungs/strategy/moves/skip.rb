@@ -3,8 +3,8 @@
 module Rungs
   module Strategy
     module Moves
-      # Rung 2 in equal steps. The unit is ten where both numbers are made of tens, else five, else two. What a problem invites
-      # leaves these out: a step of two is no less to think about than a step of one.
+      # Rung 2 in equal steps. The unit is ten where both numbers are made of tens, else five, else two. What a problem
+      # invites leaves these out: a step of two is no less to think about than a step of one.
       module Skip
         UNITS = { 10 => "tens", 5 => "fives", 2 => "twos" }.freeze
 

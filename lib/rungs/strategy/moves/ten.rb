@@ -18,7 +18,8 @@ module Rungs
               filled = "#{Say.open(p)} and #{Say.word(q)} fill the ten"
               next { landings: [p, 10], equations: [Say.sum(p, q)], says: "#{filled}." } if problem.add?
 
-              { landings: [10, q], equations: [Say.sum(p, q), Say.difference(10, p)], says: "#{filled}, so #{Say.word(q)}." }
+              { landings: [10, q], equations: [Say.sum(p, q), Say.difference(10, p)],
+                says: "#{filled}, so #{Say.word(q)}." }
             } },
 
           { id: "next_ten", title: "up through the next ten", for_a: :whole,
@@ -38,11 +39,14 @@ module Rungs
               fill, rest = ten - hi, w - ten
               { landings: [hi, ten, w],
                 equations: ["#{Say.asked(problem)} = #{hi} + #{fill} + #{rest}", Say.sum(hi, fill), Say.sum(ten, rest)],
-                says: "#{Say.open(hi)} and #{Say.word(fill)} is #{Say.word(ten)}, and #{Say.word(rest)} more is #{Say.word(w)}." }
+                says: "#{Say.open(hi)} and #{Say.word(fill)} is #{Say.word(ten)}, and #{Say.word(rest)} more is " \
+                      "#{Say.word(w)}." }
             } },
 
           { id: "back_to_ten", title: "back through the ten below", for_a: :part,
-            applies: ->(problem) { problem.whole >= 21 && ones(problem.whole) >= 1 && problem.given.between?(ones(problem.whole) + 1, 9) },
+            applies: lambda { |problem|
+              problem.whole >= 21 && ones(problem.whole) >= 1 && problem.given.between?(ones(problem.whole) + 1, 9)
+            },
             splits: 1, recalls: %w[ten_and partner],
             acts: lambda { |problem|
               first, p = ones(problem.whole), problem.given
@@ -53,7 +57,8 @@ module Rungs
               first = ones(w)
               ten, second = w - first, p - first
               { landings: [w, ten, q],
-                equations: ["#{w} − #{p} = #{w} − #{first} − #{second}", Say.difference(w, first), Say.difference(ten, second)],
+                equations: ["#{w} − #{p} = #{w} − #{first} − #{second}", Say.difference(w, first),
+                            Say.difference(ten, second)],
                 says: "#{Say.open(w)} back #{Say.word(first)} is #{Say.word(ten)}, " \
                       "and #{Say.word(second)} more back is #{Say.word(q)}." }
             } },

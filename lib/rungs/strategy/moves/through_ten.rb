@@ -37,12 +37,14 @@ module Rungs
               hi, w = problem.larger, problem.whole
               rest = w - 10
               { landings: [10, w], equations: ["#{Say.asked(problem)} = 10 + #{rest}", Say.sum(10, rest)],
-                says: "I give #{Say.word(10 - hi)} to the #{Say.word(hi)}. Ten and #{Say.word(rest)} is #{Say.word(w)}." }
+                says: "I give #{Say.word(10 - hi)} to the #{Say.word(hi)}. Ten and #{Say.word(rest)} is " \
+                      "#{Say.word(w)}." }
             } },
 
           { id: "nine_as_ten", title: "takes nine as ten, less one", for_a: :either, draws: :frame, usual: false,
             applies: lambda { |problem|
-              FITS.call(problem) && (problem.add? ? problem.larger == 9 && problem.smaller >= 3 : problem.given == 9 && problem.sought >= 3)
+              nine, other = problem.add? ? [problem.larger, problem.smaller] : [problem.given, problem.sought]
+              FITS.call(problem) && nine == 9 && other >= 3
             },
             recalls: %w[ten_and], counts: 1, acts: AS_TEN,
             goes: lambda { |problem|
@@ -66,8 +68,10 @@ module Rungs
               w, p, q = problem.whole, problem.given, problem.sought
               first, second = w - 10, 10 - q
               { landings: [w, 10, q],
-                equations: ["#{w} − #{p} = #{w} − #{first} − #{second}", Say.difference(w, first), Say.difference(10, second)],
-                says: "#{Say.open(w)} back #{Say.word(first)} is ten, and #{Say.word(second)} more back is #{Say.word(q)}." }
+                equations: ["#{w} − #{p} = #{w} − #{first} − #{second}", Say.difference(w, first),
+                            Say.difference(10, second)],
+                says: "#{Say.open(w)} back #{Say.word(first)} is ten, and #{Say.word(second)} more back is " \
+                      "#{Say.word(q)}." }
             } },
 
           { id: "ten_minus", title: "takes from the ten", for_a: :part, draws: :frame,
@@ -77,16 +81,20 @@ module Rungs
               w, p, q = problem.whole, problem.given, problem.sought
               left, ones = 10 - p, w - 10
               { landings: [10, left, q], equations: ["#{w} = 10 + #{ones}", Say.difference(10, p), Say.sum(left, ones)],
-                says: "Ten take away #{Say.word(p)} is #{Say.word(left)}, and the #{Say.word(ones)} makes #{Say.word(q)}." }
+                says: "Ten take away #{Say.word(p)} is #{Say.word(left)}, and the #{Say.word(ones)} makes " \
+                      "#{Say.word(q)}." }
             } },
 
           { id: "up_through_ten_to", title: "up through ten to the whole", for_a: :part,
             applies: FITS, splits: 1, recalls: %w[partner ten_and],
-            acts: ->(problem) { { gathered: [[problem.given], [problem.given, 10 - problem.given], [problem.given, problem.sought]] } },
+            acts: lambda { |problem|
+              { gathered: [[problem.given], [problem.given, 10 - problem.given], [problem.given, problem.sought]] }
+            },
             goes: lambda { |problem|
               w, p, q = problem.whole, problem.given, problem.sought
               first, second = 10 - p, w - 10
-              { landings: [p, 10, w], answer: q, equations: [Say.sum(p, first), Say.sum(10, second), Say.sum(first, second)],
+              { landings: [p, 10, w], answer: q,
+                equations: [Say.sum(p, first), Say.sum(10, second), Say.sum(first, second)],
                 says: "#{Say.open(p)} and #{Say.word(first)} is ten, and #{Say.word(second)} more is #{Say.word(w)}. " \
                       "That is #{Say.word(q)}." }
             } }

@@ -1,0 +1,50 @@
+// The numbers a child says, tapped or typed; each asks anew which move they may be.
+export class Hearing {
+  // @param {HTMLElement} page the Listen page
+  // @param {function} extra more to ask with: the seconds
+  constructor(page, extra) {
+    this.page = page;
+    this.extra = extra;
+    this.numbers = [];
+    this.field = document.getElementById("typed-heard");
+    this.field.addEventListener("input", () => this.type());
+  }
+
+  tap(number) {
+    if (number === "back") this.numbers.pop();
+    else this.numbers.push(number);
+    this.propose();
+  }
+
+  type() {
+    clearTimeout(this.typing);
+    this.typing = setTimeout(() => {
+      this.numbers = this.field.value.match(/\d{1,3}/g)?.slice(0, 60) ?? [];
+      this.propose();
+    }, 350);
+  }
+
+  said() {
+    return this.numbers.join(" ");
+  }
+
+  propose() {
+    const candidates = document.getElementById("candidates");
+    document.getElementById("heard").textContent = this.numbers.length ? `: ${this.said()}` : "";
+    if (!this.numbers.length) {
+      candidates.textContent = "";
+      return;
+    }
+    const { room, problem } = this.page.dataset;
+    const values = { problem, heard: this.said(), ...this.extra() };
+    const where = { target: "#candidates", swap: "innerHTML", values };
+    window.htmx.ajax("GET", `/listen/${room}/hearing`, where).catch(() => {});
+  }
+
+  forget() {
+    this.field.value = "";
+    if (!this.numbers.length) return;
+    this.numbers = [];
+    this.propose();
+  }
+}

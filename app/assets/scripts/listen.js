@@ -1,0 +1,192 @@
+// Listen: child, then rung; two taps are a record. What else is known is added to the last one.
+import { codeOf, meant } from "./codes.js";
+import { Hearing } from "./hearing.js";
+import { keepPage } from "./offline.js";
+import { Sender } from "./sender.js";
+import { token } from "./token.js";
+import { tell } from "./trouble.js";
+import { WrongAnswer } from "./wrong_answer.js";
+
+const BOARD_AWAY = "The board could not be reached. Your records are safe; press again when the connection is back.";
+
+class Listen {
+  constructor(page) {
+    this.page = page;
+    this.base = `/listen/${page.dataset.room}/records`;
+    this.child = null; // who was picked
+    this.fresh = false; // picked since the last record
+    this.key = null; // the last record's key
+    this.sender = new Sender(page.dataset.room, page.dataset.problem, {
+      show: (tap, html) => this.show(tap, html),
+      mark: (taps) => this.markWaiting(taps),
+    });
+    this.hearing = new Hearing(page, () => this.seconds());
+    this.wrong = new WrongAnswer((said) =>
+      this.change(`${this.base}/${this.key}/changes`, said === "" ? { right: "false" } : { answer: said }),
+    );
+    this.timed = document.getElementById("timed");
+    this.timed.checked = localStorage.getItem("rungs-timed") === "on";
+    this.attend();
+    const chosen = document.querySelector(".child[aria-current]");
+    if (chosen) this.pick(chosen.dataset.child);
+  }
+
+  attend() {
+    document.addEventListener("click", (event) => this.click(event));
+    document.addEventListener("submit", (event) => this.submit(event));
+    document.addEventListener("keydown", (event) => this.press(event));
+    document.addEventListener("change", (event) => this.photo(event));
+    document.addEventListener("htmx:afterSettle", () => this.mark());
+    this.timed.addEventListener("change", () => localStorage.setItem("rungs-timed", this.timed.checked ? "on" : "off"));
+  }
+
+  click(event) {
+    const on = (name) => event.target.closest(`[data-${name}]`);
+    if (on("child")) {
+      event.preventDefault();
+      this.pick(on("child").dataset.child);
+    } else if (on("heard")) this.hearing.tap(on("heard").dataset.heard);
+    else if (on("take")) this.take(on("take").dataset);
+    else if (on("board")) this.board(on("board"));
+    else if (on("change")) this.change(on("change").dataset.change, { [on("change").name]: on("change").value });
+  }
+
+  submit(event) {
+    const form = event.target;
+    const ours = form.id === "rungs" || form.matches("[data-undo]") || form.dataset.changeForm;
+    if (!ours) return;
+    event.preventDefault();
+    if (form.id === "rungs") this.record(event.submitter.value);
+    else if (form.dataset.changeForm) this.change(form.dataset.changeForm, { answer: form.elements.answer.value });
+    else this.sender.send(form.getAttribute("action"), { client_key: crypto.randomUUID() });
+  }
+
+  // The board follows; the remote is drawn anew to match it.
+  async board(button) {
+    const { room, problem } = this.page.dataset;
+    const body = new URLSearchParams({ do: button.dataset.board, value: button.dataset.value ?? "" });
+    const follow = document.getElementById("remote").dataset.follow;
+    try {
+      const answer = await fetch(`${follow}/commands`, { method: "POST", headers: { "X-CSRF-Token": token() }, body });
+      if (!answer.ok) throw new Error(answer.status);
+      const where = { target: "#remote", swap: "innerHTML" };
+      await window.htmx.ajax("GET", `/listen/${room}/remote?problem=${problem}`, where);
+    } catch {
+      tell(BOARD_AWAY);
+    }
+  }
+
+  // A photo waits like any tap, and goes once its record has arrived.
+  photo({ target }) {
+    const form = target.closest("[data-photo-form]");
+    if (!form || !target.files.length) return;
+    this.sender.send(form.getAttribute("action"), { client_key: crypto.randomUUID(), photo: target.files[0] });
+    target.value = "";
+  }
+
+  // One tap takes what was proposed.
+  take({ take, move, answer }) {
+    this.fresh = this.child !== null;
+    this.record(take, { ...(move && { move }), ...(answer && { answer }), heard: this.hearing.said() });
+    this.hearing.forget();
+  }
+
+  seconds() {
+    const passed = Math.round((Date.now() - Date.parse(this.page.dataset.posedAt)) / 1000);
+    return this.timed.checked && passed >= 0 && passed <= 600 ? { seconds: passed } : {};
+  }
+
+  pick(id) {
+    if (id !== this.child) this.hearing.forget();
+    this.child = id;
+    this.fresh = true;
+    this.mark();
+    tell("");
+  }
+
+  mark() {
+    document.querySelectorAll("[data-child]").forEach((each) => {
+      if (each.dataset.child === this.child) each.setAttribute("aria-current", "true");
+      else each.removeAttribute("aria-current");
+    });
+  }
+
+  markWaiting(taps) {
+    taps.forEach(({ values }) => {
+      document.querySelector(`[data-child="${values.child_id}"]`)?.classList.add("is-waiting");
+    });
+  }
+
+  // A rung after a name is a new record; another rung right after corrects it.
+  record(code, details = {}) {
+    if (!this.child) {
+      tell("Pick a child first, then the rung.");
+      return;
+    }
+    if (!this.fresh) {
+      this.change(`${this.base}/${this.key}/changes`, { code });
+      return;
+    }
+    this.fresh = false;
+    this.key = crypto.randomUUID();
+    this.sender.send(this.base, {
+      child_id: this.child,
+      problem_id: this.page.dataset.problem,
+      code,
+      client_key: this.key,
+      happened_at: new Date().toISOString(),
+      ...this.seconds(),
+      ...details,
+    });
+  }
+
+  change(path, values) {
+    this.sender.send(path, { ...values, client_key: crypto.randomUUID() });
+  }
+
+  show({ path, values }, html) {
+    if (!values.photo) {
+      window.htmx.swap("#live", html, { swapStyle: "innerHTML" });
+      return;
+    }
+    const place = document.getElementById(`photos-${path.split("/").at(-1)}`);
+    if (place) place.innerHTML = html;
+  }
+
+  press(event) {
+    if (!meant(event)) return;
+    if (this.wrong.typing && this.wrong.type(event.key)) {
+      event.preventDefault();
+      return;
+    }
+    const act = this.keys(event.key);
+    if (!act) return;
+    event.preventDefault();
+    act();
+  }
+
+  keys(key) {
+    const code = codeOf(key);
+    if (code) return () => this.record(code);
+    if (key === "u") return () => document.querySelector("#live [data-undo] button")?.click();
+    if (key === "x")
+      return () => (this.key ? this.wrong.start() : tell("Tap a child and a rung first, then x and the wrong answer."));
+    if (key === "n") return () => location.assign(this.page.dataset.next);
+    return /^\p{L}$/u.test(key) ? () => this.pickByLetter(key.toLowerCase()) : null;
+  }
+
+  // The same letter again goes on to the next child with it. Capitals reach the names whose letter is a command.
+  pickByLetter(letter) {
+    const all = [...document.querySelectorAll("[data-child]")];
+    const those = all.filter((each) => each.dataset.name.toLowerCase().startsWith(letter));
+    if (!those.length) return;
+    const at = those.findIndex((each) => each.dataset.child === this.child);
+    this.pick(those[(at + 1) % those.length].dataset.child);
+  }
+}
+
+const page = document.getElementById("listen");
+if (page) {
+  window.listen = new Listen(page);
+  keepPage();
+}

@@ -1,0 +1,10 @@
+// What every page does in the browser.
+import "./dialogs.js";
+import "./clock.js";
+import "./days.js";
+import "./drag.js";
+import { token } from "./token.js";
+
+document.addEventListener("htmx:configRequest", (event) => {
+  event.detail.headers["X-CSRF-Token"] = token();
+});

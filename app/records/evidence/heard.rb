@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Records
+  class Evidence
+    # One record with the row behind it, for pages that show both; what is not looked at is not made.
+    class Heard
+      # What is read of a record and of its problem.
+      COLUMNS = %i[id first_key child_id problem_id happened_at code rung move answer right used help heard slip].freeze
+      POSED = %i[operation band affords parts equation situation unknown].freeze
+
+      attr_reader :record
+
+      def initialize(row, day)
+        @row = row
+        @record = EstimateRows.record(row, day)
+      end
+
+      def operation = @row[:operation]
+      def equation = @row[:equation]
+      def key = @row[:first_key]
+      def child_id = @row[:child_id]
+      def problem_id = @row[:problem_id]
+      def move = @row[:move]
+      def summary = @summary ||= Observation.call(@row.slice(*COLUMNS)).summary
+
+      # @return [Rungs::Problem]
+      def problem = @problem ||= PosedProblem.problem_of(@row)
+
+      # @return [Rungs::Slip, nil] the slip that was recorded, of the table its problem looks into
+      def slip = @row[:slip] && Rungs::Slip.on(problem, @row[:slip])
+
+      # @param scope [String] as Scope names it
+      def of?(operation, scope)
+        return false unless @row[:operation] == operation
+
+        @row[:band] == scope || (Scope.family?(scope) && Scope.of(@row[:band], @row[:parts].to_a).include?(scope))
+      end
+    end
+  end
+end

@@ -1,0 +1,151 @@
+# frozen_string_literal: true
+
+module Terminal
+  # The commands that need nothing but what is typed. People read titles, programs ids.
+  module CoreCommands
+    private
+
+    def paths
+      text, = options(["an equation"])
+      all = problem(text).paths
+      tell({ paths: all.map(&:to_h) }) do
+        all.map do |path|
+          format("%-12s %-34s work %5.1f  %s", rung_title(path.move.rung_id), path.move.title, path.work, path.says)
+        end
+      end
+    end
+
+    def pull
+      text, = options(["an equation"])
+      pull = Rungs::Strategy::Pull.new(problem(text)).to_h
+      tell(pull) do
+        ["Invites: #{rung_title(pull[:invites])}", *pull[:pull].map do |step|
+          format("  %-12s work %5.1f", rung_title(step[:rung]), step[:work])
+        end]
+      end
+    end
+
+    def hear
+      text, heard = options(["an equation", "the numbers heard"], seconds: Float)
+      numbers = heard.split(/[\s,]+/).map { |number| whole(number) }
+      raise Rungs::Error::Unreadable, "more than 200 numbers were given" if numbers.size > 200
+
+      candidates = Rungs::Strategy::Hearing.of(problem(text), numbers, seconds: @options[:seconds])
+      tell({ candidates: candidates.map(&:to_h) }) { candidates.map { |each| candidate_line(each) } }
+    end
+
+    def candidate_line(each)
+      move = each.move ? Rungs::Strategy::Move::ALL.fetch(each.move).title : ""
+      slip = each.slip && (Rungs::Slip::ALL.find { |known| known.id == each.slip }&.title || "a slip in the count")
+      format("%3d %%  %-24s %-28s %s%s", each.confidence * 100, rung_title(each.rung), move, each.why,
+             slip ? " (#{slip})" : "")
+    end
+
+    def rung_title(id)
+      (Rungs::Strategy::Rung::ALL[id] || Rungs::Strategy::OffLadder::ALL.fetch(id)).title
+    end
+
+    def slips
+      text, answer = options(["an equation", "the answer given"], rung: String)
+      diagnosis = Rungs::Slip::Diagnosis.new(problem(text), whole(answer), rung: @options[:rung])
+      tell({ slips: diagnosis.slips.map(&:to_h), probe: diagnosis.probe&.to_h }) { slip_lines(diagnosis) }
+    end
+
+    def slip_lines(diagnosis)
+      right = diagnosis.answer == diagnosis.problem.answer
+      return ["No slip that we know gives #{diagnosis.answer}#{' (it is right)' if right}."] if diagnosis.slips.empty?
+
+      lines = diagnosis.slips.flat_map do |match|
+        [format("%3d %%  %s: %s", match.share * 100, Rungs.capital(match.title), match.why), "       Ask: #{match.ask}"]
+      end
+      diagnosis.probe ? lines << probe_line(diagnosis) : lines
+    end
+
+    def probe_line(diagnosis)
+      probe = diagnosis.probe
+      told = diagnosis.slips.map { |match| "“#{match.title}” would say #{probe.predicts.fetch(match.id)}" }
+      "To tell them apart: #{probe.problem} (#{told.join(', ')})"
+    end
+
+    def next_problems
+      options([], operation: String, band: String, working: String, last: String, count: Integer)
+      proposals = Rungs::Progress::NextProblems.propose(
+        working: Rungs::Strategy::Rung::ALL.fetch(chosen(:working, Rungs::Strategy::Rung::ALL.ids)).level,
+        operation: chosen(:operation, Rungs::Problem::Pool::RESULT.keys), band: chosen(:band,
+                                                                                       Rungs::Problem::Band::ALL.ids),
+        last: @options.fetch(:last, "").split(",").map { |text| problem(text).fact }, count: counted(3)
+      )
+      shapes = proposals.map do |each|
+        { equation: each.problem.to_s, aim: Rungs::Strategy::Rung.at(each.aim).id,
+          move: each.move, why: each.why }
+      end
+      tell({ next: shapes }) do
+        if shapes.empty?
+          "Nothing to aim at with these numbers."
+        else
+          shapes.map do |each|
+            "#{each[:equation]}  #{each[:why]}"
+          end
+        end
+      end
+    end
+
+    def counted(usual)
+      count = @options.fetch(:count, usual)
+      count.between?(1, 1000) ? count : raise(Rungs::Error::NotAProblem, "a count is a number from 1 to 1000")
+    end
+
+    def problems
+      options([], situation: String, band: String, count: Integer, seed: Integer, family: String)
+      pool = Rungs::Problem::Pool.new(situation: @options.fetch(:situation, "add_to.result"),
+                                      band: @options.fetch(:band, "to10"),
+                                      family: @options[:family])
+      chance, told = random, []
+      rows = pool.draw(counted(6), random: chance).map { |each| story_of(each, chance, told) }
+      tell({ problems: rows }) { rows.map { |row| "#{row[:story]}  [#{row[:equation]}, #{row[:answer]}]" } }
+    end
+
+    def story_of(problem, chance, told)
+      story = Rungs::Problem::Story.write(problem, random: chance, except: told)
+      told << story.template.id
+      { story: story.text, equation: problem.to_s, whole: problem.whole, parts: problem.parts,
+        unknown: problem.unknown.to_s,
+        answer: problem.answer }
+    end
+
+    def string
+      options([], move: String, seed: Integer)
+      raise Rungs::Error::Unreadable, "say which move it leads to: --move up_through_ten" unless @options[:move]
+
+      string = Rungs::Activity::NumberString.for(@options[:move], random: random)
+      tell({ string: string.to_h }) { [*string.problems.map(&:to_s), "Listen for: #{string.listen_for}"] }
+    end
+
+    def looks
+      options([], to: Integer, from: Integer, count: Integer, seed: Integer, arrangements: Array)
+      wanted = { to: 10, **@options.slice(:to, :from, :arrangements), count: counted(8) }
+      looks = Rungs::Activity::QuickLook.set(random: random, **wanted)
+      tell({ looks: looks.map(&:to_h) }) do
+        looks.map { |look| format("%2d  %-12s %s", look.number, look.arrangement, look.ways.map(&:text).join(", ")) }
+      end
+    end
+
+    SETTINGS = { fill: String, style: String, place: String, show: String, arrangement: String, thing: String,
+                 size: Integer, struck: Integer, ticked: Integer, moved: Integer, hidden: String, seed: Integer,
+                 from: Integer, to: Integer, card: nil, heap: nil, compare: nil }.freeze
+
+    def picture
+      id, *numbers = options(["a picture", "numbers…"], **SETTINGS)
+      settings = @options.except(:json).to_h { |name, value| [name, setting(name, value)] }
+      picture = Rungs::Picture::KINDS.fetch(id).from(numbers.map { |number| whole(number) }, **settings)
+      @out.puts Drawings::Picture.draw(picture.layout)
+    end
+
+    # A name where the core takes one; hidden is a number or a name.
+    def setting(name, value)
+      return value unless %i[fill style place show hidden].include?(name)
+
+      value.match?(Main::WHOLE) ? value.to_i : value.to_sym
+    end
+  end
+end
