@@ -71,10 +71,10 @@ module Records
       step = step_on(child, operation, scope, day) and Rungs::Progress::Estimate.new([], on: day, filter: step).working
     end
 
-    # @return [Integer] −1 moved down, 0 stayed or not known, 1 moved up
+    # @return [Integer] −1 moved down, 0 stayed or not known (where it is not clear yet where to), 1 moved up
     def movement(child, operation, scope, from:, to:)
-      before, after = working_on(child, operation, scope, from), glance(child, operation, scope, on: to).working
-      before && after ? after <=> before : 0
+      before, after = working_on(child, operation, scope, from), glance(child, operation, scope, on: to)
+      before && after.mostly? ? after.working <=> before : 0
     end
 
     # @return [Array<EstimateRows::Step>] all days something was heard of that child there

@@ -61,15 +61,15 @@ module Records
       Distribution::Bar.new(title: "all", counts: (1..5).map { |rung| rows.count { |row| row[:rung] == rung } })
     end
 
-    # @return [Array<Moved>] whose working rung is another at the end than before the beginning
+    # @return [Array<Moved>] who at the end mostly works on another rung than before the beginning
     def moved
       problems.map { |posed| [posed.operation, posed.band] }.uniq.flat_map do |operation, band|
         heard.filter_map do |child|
-          before, after = [from - 1, to].map { |day| @evidence.working_on(child, operation, band, day) }
-          if before && after && before != after
-            Moved.new(child: child, operation: operation, band: band, from: before,
-                      to: after)
-          end
+          before = @evidence.working_on(child, operation, band, from - 1)
+          after = @evidence.glance(child, operation, band, on: to)
+          next unless before && after.mostly? && after.working != before
+
+          Moved.new(child: child, operation: operation, band: band, from: before, to: after.working)
         end
       end
     end

@@ -32,8 +32,8 @@ RSpec.describe "What the records say", type: :feature do
     click_link "Families"
     expect(page).to have_css("th", text: "doubles")
     expect(page).to have_css("th", text: "partners of ten")
-    find("a", text: "Subtracting").click
-    expect(page).to have_css("h1", text: "Taking away and missing parts")
+    find("a", text: "Taking away").click
+    expect(page).to have_css("h1", text: "Taking away")
   end
 
   it "shows one child with everything to press: line of time, repertoire, square, slips and what to ask next" do
@@ -62,7 +62,7 @@ RSpec.describe "What the records say", type: :feature do
   it "chooses numbers on the square for the next lesson, and finds those that invite making ten for some children" do
     visit "/numbers/#{room.id}"
     expect_accessible
-    find("a[aria-label='6 + 7 = 13: part–whole is least work']").click
+    find("a[aria-label='6 + 7 = 13: invites part–whole']").click
     expect(page).to have_css(".practice li", count: 1)
     find("label", text: "Petra").click
     find("label", text: "Quilla").click

@@ -52,7 +52,7 @@ RSpec.describe "A first lesson", type: :feature do
     expect(codes).to eq([%w[Ada make_ten]])
 
     click_link "Climb"
-    find("nav[aria-label=Operation] a", text: "Subtracting").click
+    find("nav[aria-label=Operation] a", text: "Taking away").click
     within("tr", text: "Ada") { all(".cell")[3].click }
     expect(page).to have_css("dialog[open]", text: "Not enough heard: 1 answer, the last today.")
     click_link "See Ada’s line of time"

@@ -146,8 +146,8 @@ RSpec.describe "A lesson in parts", type: :feature do
     posed = pose(room, [8, 7])
     visit "/board/#{room.id}?problem=#{posed.id}"
     press("4", "4", "4")
-    expect(page).to have_css(".board-down .board-right", text: "= 10")
-    expect(page).to have_css(".board-down .board-left", count: 3)
+    expect(page).to have_css(".board-down span:last-child", text: "= 10")
+    expect(page).to have_css(".board-down li", count: 3)
     expect_accessible
   end
 end

@@ -29,7 +29,7 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     remote "4"
     remote "4"
     using_session(:projector) do
-      expect(page).to have_css(".board-lines", text: "10 + 4 = 14")
+      expect(page).to have_css(".board-down", text: "10 + 4 = 14")
       page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
     end
     remote "Cover the picture"

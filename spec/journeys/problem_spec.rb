@@ -50,12 +50,12 @@ RSpec.describe "The mathematics on the screens", type: :feature do
     expect(page).to have_css("h1", text: "9 and 5")
     press "4"
     expect(page).to have_css("svg[aria-label='Two ten-frames: 9 and 5']")
-    expect(page).to have_no_css(".board-lines")
+    expect(page).to have_no_css(".board-down")
     press "4"
     expect(page).to have_css("svg[aria-label='Two ten-frames: 9 and 5, 1 moved across to fill the ten']")
-    expect(page).to have_css(".board-lines", text: "10 + 4 = 14")
+    expect(page).to have_css(".board-down", text: "10 + 4 = 14")
     press "2"
-    expect(page).to have_no_css(".board-lines")
+    expect(page).to have_no_css(".board-down")
     expect(page).to have_css("svg[aria-label='A number line to 20, starting at 9']")
     find("[data-value='rack']").click
     expect(page).to have_css("svg[aria-label='A number rack: 9 and 5 pushed over']", count: 1)

@@ -21,7 +21,7 @@ RSpec.describe "Sharing ways", type: :feature do
     using_session(:projector) { visit "/b/#{code}" }
     visit "/listen/#{room.id}?problem=#{posed.id}"
     click_link "Share ways"
-    expect(all("li.proposed h3").map(&:text)).to eq(["Count all, makes both sets and counts everything",
+    expect(all("li.proposed h3").map(&:text)).to eq(["Count all, counts each set, then everything",
                                                      "Count on, from the first", "Make ten, up through ten"])
     expect(page).to have_css("li.proposed", text: "Bo: the most abstract way heard")
     expect_accessible
@@ -38,7 +38,7 @@ RSpec.describe "Sharing ways", type: :feature do
     using_session(:projector) do
       expect(page).to have_css("svg[aria-label$='jumps to 10, then 15']")
       expect(page).to have_css("svg[aria-label='Two ten-frames: 8 and 7, 2 moved across to fill the ten']")
-      expect(page).to have_css(".board-lines", text: "10 + 5 = 15")
+      expect(page).to have_css(".board-down", text: "10 + 5 = 15")
       expect(page).to have_no_text("Bo")
       expect_accessible
     end
@@ -79,6 +79,6 @@ RSpec.describe "Sharing ways", type: :feature do
     end
     visit "/board/#{room.id}"
     expect(page).to have_css("svg[aria-label='A number line to 20, starting at 8, jumps to 11, then 15']")
-    expect(page).to have_css(".board-lines", text: "11 + 4 = 15")
+    expect(page).to have_css(".board-down", text: "11 + 4 = 15")
   end
 end

@@ -19,8 +19,7 @@ module Pages
         return look_screen if @lesson.look_on_board
 
         if @lesson.list_on_board
-          partial(:"board/_list",
-                  part: @lesson.list_on_board)
+          partial(:"board/_list", part: @lesson.list_on_board)
         else
           partial(:"board/_screen", state: board_state)
         end
@@ -28,9 +27,14 @@ module Pages
 
       def board_state = @board_state ||= State.new(@lesson.refresh.board.to_h, @posed)
 
-      # Whether this class writes its number sentences down the page, equals signs below each other.
-      def down? = @lesson.classroom.setting("sentences") == "down"
-      def aligned(lines) = lines.map { |line| line.split(" = ", 2) }
+      # A way's number sentences, one under the other; where the class writes them down the page, in two columns that
+      # meet at the equals sign.
+      # @return [Array<Array<String>>] the columns of each line
+      def lined(lines)
+        return lines.map { |line| [line] } unless @lesson.classroom.setting("sentences") == "down"
+
+        lines.map { |line| line.split(/ (?==)/, 2) }
+      end
 
       # Each sentence on a line, as it is read aloud.
       def sentences = @posed.words.split(/(?<=[.?!]) /)

@@ -92,8 +92,12 @@ module Rungs
       # @return [Float, nil] the share of the commonest rung in the last ten
       def steadiness = commonest && commonest[1].fdiv([weighed.size, STEADY].min)
 
-      # @return [Array(Integer, Integer), nil] the commonest rung of the last ten, and how often; of equals the lower
-      def commonest = @commonest ||= weighed.last(STEADY).map(&:rung).tally.max_by { |rung, times| [times, -rung] }
+      # @return [Array(Integer, Integer), nil] the commonest rung of the last ten, and how often; of equals the
+      #   working rung, else the lower
+      def commonest
+        times = weighed.last(STEADY).map(&:rung).tally
+        @commonest ||= times.max_by { |rung, often| [often, rung == working ? 1 : 0, -rung] }
+      end
 
       # The likeliest rung may be one that was not heard of late: part–whole and known facts on numbers to 5, where
       # nothing goes through ten, make the one between them likeliest. Words then name what was heard.
@@ -108,12 +112,13 @@ module Rungs
       end
 
       # @return [Array<Integer>] the rungs that a sentence may name, lowest first: the one mostly worked on; the two it
-      #   lies between; else the two heard most
+      #   lies between; else the two heard most, of equals the one heard last
       def told
         return [] unless working
         return [working] if mostly?
 
-        between || recent.max_by(2) { |rung, times| [times, -rung] }.map(&:first).sort
+        order = weighed.map(&:rung)
+        between || recent.max_by(2) { |rung, times| [times, order.rindex(rung)] }.map(&:first).sort
       end
 
       def weighed = @weighed ||= records.select(&:weighed?)

@@ -45,7 +45,10 @@ module Rungs
       # @return [Array<Group>]
       def told(groups, operation:, band:)
         made = groups.map { |members| group(members, operation, band) }
-        made.zip(headings(made)) { |group, heading| group.heading = heading }
+        made.zip(headings(made)) do |group, heading|
+          group.heading = heading
+          group.reason += "; nothing else differs, all of these would be too many" if heading.end_with?(")")
+        end
         made
       end
 

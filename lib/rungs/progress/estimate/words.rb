@@ -18,12 +18,12 @@ module Rungs
           told.size == 1 ? rung(told.first).title.downcase : told.map { |level| rung(level).short }.join(" / ")
         end
 
-        # @return [String] "clear", "fairly clear" or "not clear yet"
+        # @return [String] "clear", "fairly clear", "one more answer helps"; "not clear yet" between rungs
         def sureness
           return "not clear yet" unless @estimate.mostly?
           return "clear" if @estimate.confidence >= rule.secure_confidence
 
-          @estimate.confidence >= rule.fairly ? "fairly clear" : "not clear yet: one more answer helps"
+          @estimate.confidence >= rule.fairly ? "fairly clear" : "one more answer helps"
         end
 
         # What is done there, after a name: "works mostly by counting on".
@@ -86,8 +86,9 @@ module Rungs
           able = last.count { |record| record.affords.include?(working) }
           return "" if able == last.size
 
-          "; #{able.zero? ? 'none' : able} of these could show " \
-            "#{@estimate.mostly? ? 'it' : rung(working).title.downcase}"
+          return "; #{able.zero? ? 'none' : able} of these could show it" if @estimate.mostly?
+
+          "; #{rung(working).title.downcase} could show in #{able.zero? ? 'none' : "only #{able}"} of these"
         end
 
         def security
