@@ -47,12 +47,13 @@ module Records
 
     # "count on, said 13, prompted, fingers": one line for the log.
     def summary
-      [title.downcase, how, answered, (help unless help == "alone"), *used.to_a, said].compact.join(", ")
+      [title.downcase, how, answered, (help unless help == "alone"), *things, said].compact.join(", ")
     end
 
     private
 
     def how = move && move != "recall" ? Rungs::Strategy::Move::ALL[move]&.title : nil
+    def things = used.to_a.map { |thing| thing == "nothing" ? "used nothing" : thing }
     def said = heard.to_a.size > 1 ? "said #{heard.to_a.join(' ')}" : nil
 
     def answered

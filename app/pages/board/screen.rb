@@ -31,7 +31,7 @@ module Pages
       # meet at the equals sign.
       # @return [Array<Array<String>>] the columns of each line
       def lined(lines)
-        return lines.map { |line| [line] } unless @lesson.classroom.setting("sentences") == "down"
+        return lines.zip unless @lesson.classroom.setting("sentences") == "down"
 
         lines.map { |line| line.split(/ (?==)/, 2) }
       end

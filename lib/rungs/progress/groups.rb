@@ -47,7 +47,7 @@ module Rungs
         made = groups.map { |members| group(members, operation, band) }
         made.zip(headings(made)) do |group, heading|
           group.heading = heading
-          group.reason += "; nothing else differs, all of these would be too many" if heading.end_with?(")")
+          group.reason += ". Another group is alike: together they are too many" if heading.end_with?(")")
         end
         made
       end

@@ -138,8 +138,8 @@ RSpec.describe Rungs::Progress::Estimate do
     expect(told).to have_attributes(working: 4, between: [3, 5], told: [3, 5], title: "part–whole / known",
                                     mostly?: false)
     expect(told.words.works).to eq("works between part–whole and known facts")
-    expect(told.reason).to eq("Not clear yet: known 3, part–whole 2 of the last 5, the last today; make ten could show " \
-                              "in none of these.")
+    expect(told.reason).to eq("Not clear yet: known 3, part–whole 2 of the last 5, the last today; make ten " \
+                              "could show in none of these.")
     expect(described_class.of([], on: start)).to have_attributes(between: nil, told: [], title: nil)
   end
 
