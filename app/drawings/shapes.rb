@@ -171,7 +171,7 @@ module Drawings
     def numeral
       return "" unless mark.text
 
-      words(mark.text, middle[0], mark.points.to_a.any? ? top + 36 : middle[1], 44)
+      mark.points.to_a.any? ? words(mark.text, middle[0], top + 28, 36) : words(mark.text, *middle, 44)
     end
 
     def pip = a? ? circle(15, fill: INK) : circle(12.5, fill: PAPER, stroke: B, stroke_width: 5.5)

@@ -29,8 +29,7 @@ module Rungs
           now: "breaks numbers into parts and uses a sum already known to find a new one",
           coming: "going through ten on purpose: 8 + 5 as 8 and 2 is ten, and 3 more",
           home: "Take an egg box with ten places (tape two shut). Fill 8 with lids or crumpled paper; 5 more are " \
-                "to go in. " \
-                "How many fill the box, and how many are left over?",
+                "to go in. How many fill the box, and how many are left over?",
           caution: "Use a clean box, and lids or paper rather than anything small enough to swallow."
         ),
         4 => Page.new(
@@ -73,8 +72,9 @@ module Rungs
       def draft(name:, rungs:, operation:, band:, solved: nil, said: nil)
         page = rungs.empty? ? UNHEARD : PAGES.fetch(rungs.first)
         { now: "When #{DOING.fetch(operation)} with #{NUMBERS.fetch(band)}, #{name} #{now(rungs, page)}.",
-          example: example(name, solved,
-                           said), coming: "Next comes #{page.coming}.", home: page.home, caution: page.caution }
+          example: example(name, solved, said),
+          coming: "#{rungs.size < 2 ? 'Next' : 'More and more often'} comes #{page.coming}.",
+          home: page.home, caution: page.caution }
       end
 
       def now(rungs, page)
