@@ -40,7 +40,7 @@ module Rungs
           strange = settings.keys - known
           if strange.any?
             has = known.empty? ? "no settings" : known.join(", ")
-            raise Error::Unknown, "a #{title.downcase} has no “#{strange.first}”; it has #{has}"
+            raise Error::Unknown, "#{title.downcase}: no “#{strange.first}”; there are #{has}"
           end
 
           new(numbers, **settings)
@@ -56,7 +56,7 @@ module Rungs
       def one_of(choices, chosen, what = "setting")
         return chosen if choices.include?(chosen)
 
-        raise Error::Unknown, "“#{chosen}” is no #{what} here; there are #{choices.compact.join(', ')}"
+        raise Error::Unknown, "“#{chosen}” is no #{what}; there are #{choices.compact.join(', ')}"
       end
 
       HIDDEN = { whole: 0, first: 1, second: 2, third: 3 }.freeze
