@@ -133,6 +133,21 @@ module Drawings
 
     def bead = mark.state == :hidden ? "" : circle(21, **toned(stroke: 6))
     def card = rect(radius: 4, fill: DESK, stroke: SOFT, stroke_width: 2)
+    def cover = rect(radius: 4, fill: DESK, stroke: "#B8C4D4", stroke_width: 3)
+
+    # A cup upside down over what is hidden: narrower above.
+    def cup
+      points = [[0.35, 0.1], [1.65, 0.1], [1.95, 1.9], [0.05, 1.9]].map { |x, y| "#{at(mark.x + x)},#{at(mark.y + y)}" }
+      Svg.tag(:polygon, points: points.join(" "), fill: DESK, stroke: SOFT, stroke_width: 2.6, stroke_linejoin: "round")
+    end
+
+    # A number that is out.
+    def out
+      inset = long(0.2)
+      Svg.tag(:line, x1: left + inset, y1: top + high - inset, x2: left + wide - inset, y2: top + inset, stroke: INK,
+                     stroke_width: 4, stroke_linecap: "round")
+    end
+
     def segment = path(mark.points)
     def dot = circle(8, fill: A, stroke: A_EDGE, stroke_width: 1.5)
 

@@ -14,10 +14,14 @@ module Terminal
         bin/rungs hear "9 + 5 = ?" "9 10 11 12 13"           which move a count fits   [--seconds S]
         bin/rungs slips "9 + 5 = ?" 13                       what a wrong answer may come from   [--rung count_on]
         bin/rungs next --operation add --band bridge --working part_whole
-                                                             what to ask next   [--last "8 + 5 = ?, 9 + 4 = ?" --count 3]
+                                                             what to ask next   [--last "8 + 5 = ?, 9 + 4 = " \
+                                                                                        "?" --count 3]
         bin/rungs problems --situation take_from.change --band bridge --count 12 --seed 7   [--family nine]
         bin/rungs string --move up_through_ten --seed 3      problems that lead to one move
         bin/rungs looks --to 10 --seed 3                     quick looks   [--from N --count N --arrangements frame,rack]
+        bin/rungs activities                                 what is done with a class, with its options
+        bin/rungs activity toss --option n=8 --seed 3        a set of it   [--count N]
+        bin/rungs activity twins --step 2 --item 1 > two.svg one of its pictures as SVG
         bin/rungs progress records.csv --on 2026-11-20       where each child is, by operation and band
         bin/rungs listen records.csv --on 2026-11-20         whom to listen to
                                    [--places 6 --days 5 --operation add --band bridge --absent "Ada:2026-11-20"]
@@ -28,7 +32,8 @@ module Terminal
       Pictures: #{Rungs::Picture::KINDS.ids.join(', ')}.
     TEXT
 
-    COMMANDS = %w[paths pull hear slips next problems string looks progress listen groups picture].freeze
+    COMMANDS = %w[paths pull hear slips next problems string looks activities activity progress listen groups
+                  picture].freeze
     # Methods that are called otherwise than their command, since Ruby has that word.
     METHODS = { "next" => :next_problems }.freeze
     WHOLE = /\A\d{1,9}\z/
@@ -49,6 +54,7 @@ module Terminal
       @arguments = arguments.map { |each| readable(each) }
       @out = out
       @options = {}
+      @choices = []
     end
 
     def run
@@ -94,6 +100,7 @@ module Terminal
     def parser(wanted)
       OptionParser.new do |parser|
         parser.on("--json") { @options[:json] = true }
+        parser.on("--option CHOICE") { |choice| @choices << choice } if wanted.delete(:option)
         wanted.each do |name, type|
           parser.on("--#{name}#{' VALUE' if type}", *type) { |value| @options[name] = value }
         end

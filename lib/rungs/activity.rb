@@ -1,8 +1,22 @@
 # frozen_string_literal: true
 
 module Rungs
-  # Things to do with a class that make their own items from a range and a random source (guide 8).
+  # What is done with a class on the board, and what is talked of (guide 8). Each activity is one file with one class, a
+  # Kind, in the catalogue ALL; nothing else knows its name.
+  #
+  #   Activity::ALL.fetch("hidden_beads").with("whole" => 10).items(seed: 3).first.ask
   module Activity
     Rungs.shelve self
+
+    # What a teacher wants to do, in the order of a lesson.
+    FINDS = { "see" => "See at a glance", "put_together" => "Put together", "take_away" => "Take away",
+              "make_ten" => "Make ten", "doubles" => "Doubles", "parts" => "Parts of a number", "equals" => "Equals",
+              "tens" => "Tens and ones", "games" => "Games", "talk" => "Talk" }.freeze
+
+    ALL = Catalogue.new("activity", [
+      QuickLooks, HiddenBeads, FillTheFrame, TenAndSome, Toss, AllTheWays, TwoGroups, SomeLeave, Twins, FairShares,
+      JumpTrack, SameBothSides, BundlesOfTen, BuildAndBreak, TurnAround, NumberRiddle, DiceMat, DominoSums, TwoCards,
+      StoryTime, PlanForIt, Strings, WhoseWay, CountBy, ByHeart
+    ])
   end
 end

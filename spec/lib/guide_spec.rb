@@ -77,4 +77,12 @@ RSpec.describe "The guide" do
     pages = Dir[File.expand_path("../../docs/guide/*.md", __dir__)].filter_map { |file| File.basename(file)[/\A\d+/] }
     expect(cited - pages).to be_empty
   end
+
+  it "has every activity with its title and the data of its items" do
+    table = rows("8-activities").select { |row| Rungs::Activity::ALL.key?(row[0]) }
+    known = Rungs::Activity::ALL.map { |each| [each.id, each.title, each.with.data(seed: 1).first.keys.join(", ")] }
+    expect(table.map { |row| row.values_at(0, 1, 3) }).to eq(known)
+    options = Rungs::Activity::ALL.map { |each| each.options.map(&:id) }
+    expect(table.map { |row| row[2].split("; ").filter_map { |option| option[/\A\w+/] } }).to eq(options)
+  end
 end

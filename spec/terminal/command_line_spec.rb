@@ -69,6 +69,21 @@ RSpec.describe "bin/rungs" do
     expect(json("looks", "--to", "10", "--seed", "3")["looks"].size).to eq(8)
   end
 
+  it "makes a set of any activity, and draws its steps" do
+    all = json("activities")["activities"]
+    expect(all.map { |each| each["id"] }).to eq(Rungs::Activity::ALL.ids)
+    expect(all.first["options"].first).to eq("id" => "to", "label" => "To", "choices" => [10, 5, 20, 30],
+                                             "default" => 10)
+    toss = json("activity", "toss", "--option", "n=4", "--seed", "3", "--count", "2")
+    expect(toss.keys).to eq(%w[activity items chances expected])
+    expect(toss["activity"].keys).to eq(%w[id title i_can minutes materials cautions listen_for slips])
+    expect(toss["items"].first.keys).to eq(%w[ask answer equation data steps])
+    expect(toss["items"].first["steps"].first.keys).to eq(%w[name words equation alt])
+    expect(json("activity", "dice_mat").keys).to eq(%w[activity items mat chances expected])
+    expect(rungs("activity", "twins", "--step", "2", "--item", "1").first).to start_with("<svg")
+    expect(rungs("activity", "twins").first).to include("the same again")
+  end
+
   it "draws every picture as SVG, and prints text for people" do
     { "frame" => %w[7 --fill pairs], "rack" => %w[6 --card], "line" => %w[9 10 14], "parts" => %w[9 5],
       "dots" => %w[7 --arrangement ring], "towers" => %w[6 4], "fingers" => %w[7], "scale" => %w[12 7 5],
@@ -97,7 +112,9 @@ RSpec.describe "bin/rungs" do
      ["slips", "9+5=?", "x"], ["slips", "9+5=?", "13", "--rung", "fly"], ["hear", "9+5=?", ""], ["hear", "9+5=?", "9",
                                                                                                  "--seconds", "soon"],
      %w[problems --band to7], %w[problems --band to5 --count 30], %w[problems --count 0], %w[string],
-     %w[string --move recall], %w[looks --to 99], %w[looks --count 0], %w[picture cube 4], %w[picture frame 99],
+     %w[string --move recall], %w[looks --to 99], %w[looks --count 0], %w[activity], %w[activity fly], %w[activity toss --count 0],
+     %w[activity toss --option n], %w[activity toss --option n=99], %w[activity twins --count 99], %w[activity twins --step 9],
+     %w[activity toss --count -1], %w[picture cube 4], %w[picture frame 99],
      %w[picture frame 7 --fill sideways], %w[picture frame 7 --heap yes], %w[picture parts 9 5 --hidden 7],
      %w[picture objects 999999999], ["paths", "\xFF"], %w[paths --colour]].each do |arguments|
       out, err, status = rungs(*arguments)

@@ -29,12 +29,14 @@ module Rungs
       # @param parts [Array<Integer>] two or three; to compare, the smaller and the difference
       # @param hidden [Integer, Symbol, nil] 0 or :whole, 1 and on (:first …) a part
       # @param compare [Boolean] two bars, the bigger above
-      def initialize(parts, hidden: nil, compare: false)
+      # @param unit [Integer] what each part is counted in: 100 for hundreds
+      def initialize(parts, hidden: nil, compare: false, unit: 1)
         fits = parts.size.between?(2, 3) && parts.sum.between?(1, 100)
         refuse "bars show two parts or three, 1 to 100 together" unless fits
 
         @parts = parts
         @hidden = hidden_place(parts, hidden)
+        @unit = unit
         @compare = compare && parts.size == 2
       end
 
@@ -59,7 +61,7 @@ module Rungs
         hidden = place == @hidden
         inside = long >= NARROW
         shape = @compare && place == 2 ? :difference : :bar
-        text = hidden ? "?" : amount.to_s
+        text = hidden ? "?" : (amount * @unit).to_s
         drawn = mark(shape, x: left, y: top, width: long, height: HIGH, text: inside ? text : "", group: place,
                             tone: { 1 => :a, 2 => :b }[place], state: (:hidden if hidden))
         inside ? [drawn] : [drawn, number(text, [left + (long / 2), 0.35].max, top + HIGH + 0.4, width: 0, height: 0.6)]
@@ -68,7 +70,7 @@ module Rungs
       def alt
         names = @compare ? %w[bigger smaller difference] : %w[whole part part part]
         told = [@parts.sum, *@parts].each_with_index.map do |amount, index|
-          "#{names[index]} #{index == @hidden ? 'hidden' : amount}"
+          "#{names[index]} #{index == @hidden ? 'hidden' : amount * @unit}"
         end
         "#{@compare ? 'Two bars to compare' : 'Bars'}: #{told.join(', ')}"
       end

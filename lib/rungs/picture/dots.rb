@@ -12,14 +12,16 @@ module Rungs
                  "ring" => "in a ring",
                  "tones" => "in two tones: %s", "pairs" => "in pairs" }.freeze
       ARRANGEMENTS = TITLES.keys.freeze
+      # Columns and rows of three: to six as on a die, to nine as on a large domino.
+      SIX = [[0, 0], [0, 1], [0, 2], [2, 0], [2, 1], [2, 2]].freeze
       DIE = { 0 => [], 1 => [[1, 1]], 2 => [[0, 0], [2, 2]], 3 => [[0, 0], [1, 1], [2, 2]],
-              4 => [[0, 0], [2, 0], [0, 2], [2, 2]],
-              5 => [[0, 0], [2, 0], [0, 2], [2, 2], [1, 1]], 6 => [[0, 0], [0, 1], [0, 2], [2, 0], [2, 1],
-                                                                   [2, 2]] }.freeze
+              4 => [[0, 0], [2, 0], [0, 2], [2, 2]], 5 => [[0, 0], [2, 0], [0, 2], [2, 2], [1, 1]], 6 => SIX,
+              7 => [*SIX, [1, 1]], 8 => [*SIX, [1, 0], [1, 2]], 9 => [*SIX, [1, 0], [1, 1], [1, 2]] }.freeze
       DIE_GROUPS = { 4 => [2, 2], 5 => [4, 1], 6 => [3, 3] }.freeze
       SIDE = 3.6
       PIP = 0.8
       MOST = 20
+      MOST_DOTS = { "die" => 6, "domino" => 9 }.freeze
 
       def self.of(problem, **)
         problem.shown_parts.size == 2 && problem.parts.max <= 6 ? new("domino", problem.parts) : nil
@@ -66,7 +68,7 @@ module Rungs
       # @raise [Error::NotAProblem]
       def initialize(arrangement, parts, seed: 1)
         refuse "dots lie #{ARRANGEMENTS.join(', ')}" unless ARRANGEMENTS.include?(arrangement)
-        refuse "a die shows 0 to 6, a domino two of them" if %w[die domino].include?(arrangement) && parts.max > 6
+        refuse "a die shows 0 to 6, a domino 0 to 9 on each half" if parts.max > MOST_DOTS.fetch(arrangement, MOST)
         refuse "#{MOST} dots at most" if parts.sum > MOST
 
         @arrangement = arrangement

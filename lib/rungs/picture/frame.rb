@@ -41,8 +41,10 @@ module Rungs
       # @param struck [Integer] how many are crossed out, the last of them (or the first)
       # @param apart [Boolean] the second part on a frame of its own
       # @param moved [Integer] how many of the second part have moved to the places left in the first frame
+      # @param card [Boolean] a card hides the places that are empty
       # @raise [Error::NotAProblem] where they do not fit
-      def initialize(parts, size: nil, fill: :fives, struck: 0, strike_first: false, apart: false, moved: 0)
+      def initialize(parts, size: nil, fill: :fives, struck: 0, strike_first: false, apart: false, moved: 0,
+                     card: false)
         @parts = parts
         @size = size || TENS.find { |each| each >= parts.sum }
         @fill = one_of(FILLS, fill, "way of filling")
@@ -50,6 +52,7 @@ module Rungs
         @strike_first = strike_first
         @apart = apart
         @moved = moved
+        @card = card
         fits = SIZES.include?(@size) && parts.sum <= @size
         refuse "#{parts.sum} counters do not fit into a frame of #{@size || SIZES.max}" unless fits
         refuse "#{struck} cannot leave when there are #{parts.sum}" if struck > parts.sum
@@ -57,7 +60,7 @@ module Rungs
 
       # @return [Layout] with room above for what moves across, also before it moves
       def layout
-        marks = cells + counters
+        marks = cells + counters + cards
         lay(@apart ? marks.map { |each| each.shifted(0, Mark::BOW) } : marks, alt)
       end
 
@@ -100,6 +103,8 @@ module Rungs
 
       def cells = places.map { |x, y| mark(:cell, x: x, y: y) }
 
+      def cards = @card ? places.drop(total).map { |x, y| mark(:card, x: x, y: y, width: 1, height: 1) } : []
+
       def counters
         kinds = parts.each_with_index.flat_map { |count, group| [group] * count }
         kinds.each_with_index.map do |group, index|
@@ -136,7 +141,7 @@ module Rungs
         filled = total.zero? ? "empty" : parts.reject(&:zero?).join(" and ")
         gone = ", #{struck} crossed out" if struck.positive?
         moved = ", #{@moved} moved across to fill the ten" if @moved.positive?
-        "#{name}: #{filled}#{gone}#{moved}"
+        "#{name}: #{filled}#{gone}#{moved}#{', the rest hidden by a card' if @card}"
       end
     end
   end

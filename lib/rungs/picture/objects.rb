@@ -28,8 +28,9 @@ module Rungs
       # @param ticked [Integer] how many, from the first, were counted
       # @param moved [Integer] how many of the last have moved away
       # @param heap [Boolean] scattered rather than in rows
+      # @param cup [Boolean] a cup stands beside them, with the rest in it
       # @raise [Error::NotAProblem]
-      def initialize(parts, thing: "counter", struck: 0, ticked: 0, moved: 0, heap: false)
+      def initialize(parts, thing: "counter", struck: 0, ticked: 0, moved: 0, heap: false, cup: false)
         gone = [struck, moved, ticked].max
         refuse "#{gone} cannot leave when there are #{parts.sum}" if gone > parts.sum
         refuse "100 things at most" if parts.sum > 100
@@ -40,10 +41,11 @@ module Rungs
         @ticked = ticked
         @moved = moved
         @heap = heap
+        @cup = cup
       end
 
       # @return [Layout]
-      def layout = lay(objects, alt)
+      def layout = lay(objects + cups, alt)
 
       def ways
         fives, rest = @parts.sum.divmod(5)
@@ -63,6 +65,8 @@ module Rungs
           set
         end
       end
+
+      def cups = @cup ? [mark(:cup, x: [@parts.max, ROW].min + 1, y: 0, width: 2, height: 2)] : []
 
       def object(index, group, top, order)
         x, y = place(index, top, order)
@@ -91,7 +95,8 @@ module Rungs
       def jitter(order, factor) = (((order * factor * 37) % 11) / 44.0)
 
       def alt
-        shown = [("#{@ticked} counted" if @ticked.positive?), ("#{@struck} struck through" if @struck.positive?),
+        shown = [("the rest in a cup" if @cup), ("#{@ticked} counted" if @ticked.positive?),
+                 ("#{@struck} struck through" if @struck.positive?),
                  ("#{@moved} moved away" if @moved.positive?)].compact
         "#{@parts.join(' and ')} in #{@heap ? 'a heap' : 'rows'}#{", #{shown.join(', ')}" if shown.any?}"
       end

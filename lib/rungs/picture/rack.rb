@@ -2,12 +2,13 @@
 
 module Rungs
   module Picture
-    # One or two rows of ten beads, five of one tone and five of another; pushed-over beads stand at the left. A card
-    # can hide the rest.
+    # One or two rows of ten beads (or one of five), five of one tone and five of another; pushed-over beads stand at
+    # the left. A card can hide the rest.
     class Rack
       include Kind
 
-      LENGTH = 14
+      # How much longer than its beads a rod is.
+      ROOM = 4
       ROW = 1.4
 
       def self.title = "Number rack"
@@ -29,13 +30,15 @@ module Rungs
 
       # @param rows [Array<Integer>] how many are pushed over in each row, one row or two
       # @param card [Boolean] a card hides the beads that were not pushed
+      # @param beads [Integer] on a row, 10 or 5
       # @raise [Error::NotAProblem]
-      def initialize(rows, card: false)
-        fits = [1, 2].include?(rows.size) && rows.all? { |row| row.between?(0, 10) }
+      def initialize(rows, card: false, beads: 10)
+        fits = [1, 2].include?(rows.size) && [5, 10].include?(beads) && rows.all? { |row| row.between?(0, beads) }
         refuse "a number rack has one row or two, of ten beads" unless fits
 
         @rows = rows
         @card = card
+        @beads = beads
       end
 
       # @return [Layout]
@@ -49,13 +52,14 @@ module Rungs
 
       private
 
-      def rod(row) = [mark(:rod, x: 0, y: row * ROW, width: LENGTH, height: 1)]
+      def length = @beads + ROOM
+      def rod(row) = [mark(:rod, x: 0, y: row * ROW, width: length, height: 1)]
 
       def beads(pushed, row)
         before = @rows.take(row).sum
-        (0...10).map do |index|
+        (0...@beads).map do |index|
           over = index < pushed
-          mark(:bead, x: over ? index + 0.3 : LENGTH - 10.3 + index, y: row * ROW, tone: index < 5 ? :a : :b,
+          mark(:bead, x: over ? index + 0.3 : length - @beads - 0.3 + index, y: row * ROW, tone: index < 5 ? :a : :b,
                       group: row,
                       order: (before + index + 1 if over), state: (:hidden if @card && !over))
         end
@@ -65,7 +69,7 @@ module Rungs
         return [] unless @card
 
         left = @rows.max + 0.6
-        [mark(:card, x: left, y: -0.15, width: LENGTH - left + 0.3, height: ((@rows.size - 1) * ROW) + 1.3)]
+        [mark(:card, x: left, y: -0.15, width: length - left + 0.3, height: ((@rows.size - 1) * ROW) + 1.3)]
       end
 
       def alt = "A number rack: #{@rows.join(' and ')} pushed over#{', the rest hidden by a card' if @card}"

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # One number, all its parts: in order, one moved across each time, or as they are found; then which are missing.
+    class AllTheWays < Kind
+      entry id: "all_the_ways", title: "All the ways", minutes: 9, finds: "parts", usual: 300,
+            i_can: "I can find all the ways to make a number.",
+            materials: [Material.new(thing: "linking cubes of two colours", per: "child", count: 20,
+                                     instead: "paper strips to colour")],
+            cautions: %w[small_things sharp_things],
+            listen_for: { "count_all" => "counts both parts each time",
+                          "count_on" => "holds one part and counts the other",
+                          "part_whole" => "“one less here, so one more there”",
+                          "known_fact" => "says the way before it is built" },
+            slips: %w[one_short one_over],
+            easier: "A small number, with cubes in the hand.", harder: "Three parts: many more ways."
+
+      option "n", "Number", [5, *(2..4), *(6..20)]
+      option "parts", "Parts", [2, 3]
+      option "zero", "With zero", %w[yes no]
+      option "first", "Found", %w[in_order die]
+
+      def most = ways.size
+
+      def draw(random, count)
+        found = option(:first) == "in_order" ? ways : ways.shuffle(random: random)
+        found.first(count).map { |parts| { n: option(:n), parts: parts } }
+      end
+
+      def item(data)
+        n, numbers = data.values_at(:n, :parts)
+        sum = numbers.join(" + ")
+        two = numbers.size == 2
+        make(
+          ask: "Which #{two ? 'two' : 'three'} make #{n}?", answer: n,
+          problem: if two
+                     Problem.new(parts: numbers,
+                                 unknown: :both)
+                   else
+                     problem("#{sum} = ?")
+                   end, equation: "#{sum} = □", data: data,
+          steps: [
+            step("look", tower(numbers), "#{numbers.join(' and ')}."),
+            step("ask", tower(numbers), "How many of each? How many in all?"),
+            step("check", parts(numbers), "#{n} is #{numbers.join(' and ')}."),
+            step("write", parts(numbers), "Write it under the last one.", equation: "#{sum} = #{n}")
+          ]
+        )
+      end
+
+      # @param found [Array<Array<Integer>>]
+      # @return [Array<Array<Integer>>] the ways that are still missing
+      def missing(found) = ways - found.map { |parts| settings[:turned] == "one" ? parts.sort.reverse : parts }
+
+      private
+
+      def ways
+        @ways ||= begin
+          all = option(:parts) == 2 ? twos : threes
+          all = all.reject { |parts| parts.include?(0) } if option(:zero) == "no"
+          settings[:turned] == "one" ? all.map { |parts| parts.sort.reverse }.uniq : all
+        end
+      end
+
+      def twos = option(:n).downto(0).map { |first| [first, option(:n) - first] }
+
+      # To and fro, so that each is one moved across from the one before.
+      def threes
+        n = option(:n)
+        n.downto(0).flat_map do |first|
+          seconds = (0..n - first).to_a
+          seconds.reverse! if (n - first).even?
+          seconds.map { |second| [first, second, n - first - second] }
+        end
+      end
+
+      def tower(numbers) = Picture::Towers.new(numbers, style: numbers.size == 2 ? :tower : :towers)
+    end
+  end
+end

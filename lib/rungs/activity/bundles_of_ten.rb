@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # Packs of ten: a fact in packs, opened one after the other, and the same fact in things.
+    class BundlesOfTen < Kind
+      entry id: "bundles_of_ten", title: "Packs of ten", minutes: 8, finds: "tens", usual: 5,
+            i_can: "I can add and take away tens.",
+            materials: [Material.new(thing: "bundles of ten sticks", per: "group", count: 10,
+                                     instead: "straws and bands, pasta in bags")],
+            cautions: %w[small_things],
+            listen_for: { "count_all" => "counts every thing from one", "count_on" => "“thirty … forty, fifty”",
+                          "part_whole" => "“three and five is eight, so eighty”", "known_fact" => "“eighty” at once" },
+            slips: %w[tens_dropped one_over],
+            easier: "To five packs.", harder: "Take packs away."
+
+      option "operation", "Do", %w[add subtract]
+
+      WHOLES = (2..10)
+
+      def most = facts.size
+
+      def draw(random, count)
+        facts.sample(count, random: random).map do |a, b|
+          a, b = b, a if option(:operation) == "add" && random.rand(2).zero?
+          { fact: said(a, b), tens: said(a * 10, b * 10), operation: option(:operation) }
+        end
+      end
+
+      def item(data)
+        a, b = data[:fact].scan(/\d+/).map(&:to_i)
+        answer = adding? ? a + b : a - b
+        make(
+          ask: "#{many(a, 'pack')} #{adding? ? 'and' : 'take away'} #{many(b, 'pack')}: how many " \
+               "things?", answer: answer * 10,
+          problem: problem("#{data[:tens]} = ?"), data: data,
+          steps: [
+            step("look", bundles(a, b, closed: true), "#{data[:fact]} packs: #{answer} packs."),
+            step("ask", bundles(a, b), "How many things? Count by tens."),
+            step("check", Picture::Bundles.new([answer * 10], style: :rods), "#{tens_said(answer)}."),
+            step("write", Picture::Bundles.new([answer * 10], style: :cards), "In packs #{data[:fact]} = #{answer}.",
+                 equation: "#{data[:tens]} = #{answer * 10}")
+          ]
+        )
+      end
+
+      private
+
+      def adding? = option(:operation) == "add"
+      def said(a, b) = "#{a} #{adding? ? '+' : '−'} #{b}"
+
+      # Each once, whichever way round.
+      def facts
+        return WHOLES.flat_map { |whole| (1..whole / 2).map { |part| [whole - part, part] } } if adding?
+
+        WHOLES.flat_map { |whole| (1...whole).map { |part| [whole, part] } }
+      end
+
+      def bundles(a, b, closed: false)
+        return Picture::Bundles.new([a * 10, b * 10]) if adding?
+
+        Picture::Bundles.new([a * 10], struck: closed ? 0 : b * 10)
+      end
+
+      def tens_said(answer) = Rungs.capital((1..answer).map { |each| word(each * 10) }.join(", "))
+    end
+  end
+end

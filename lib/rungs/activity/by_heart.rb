@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # A fact, a pause, the answer said by one child; no clock is shown and nobody races.
+    class ByHeart < Kind
+      entry id: "by_heart", title: "By heart", minutes: 5, finds: "talk", usual: 6,
+            i_can: "I know this fact, or I can work it out.",
+            listen_for: { "count_on" => "counts on quietly", "part_whole" => "works it out from one that is known",
+                          "make_ten" => "goes through ten", "known_fact" => "the answer at once, and can say why" },
+            slips: %w[one_short one_over],
+            easier: "Facts to five and doubles.", harder: "Facts through ten."
+
+      option "operation", "Operation", %w[add subtract]
+
+      # Where no records say which: sums to ten, then through ten, of two or more each.
+      PAIRS = (2..9).flat_map { |larger| (2..larger).map { |smaller| [larger, smaller] } }.freeze
+
+      def most = facts.size
+
+      def draw(random, count)
+        facts.sample(count, random: random).map { |fact, due| { fact: fact, due: due } }
+      end
+
+      def item(data)
+        asked = problem("#{data[:fact]} = ?")
+        make(
+          ask: asked.to_s, answer: asked.answer, problem: asked, data: data,
+          steps: [
+            step("ask", Picture::Sentence.new(asked.to_s), "#{asked} Think."),
+            step("look", parts(asked.parts, hidden: Picture::UNKNOWN.fetch(asked.unknown)),
+                 "Did you know it, or work it out?"),
+            step("check", frame(asked.parts, size: asked.whole > 10 ? 20 : 10), "Is it so?"),
+            step("write", parts(asked.parts), "Read it: #{Aloud.read(asked.solved.to_s)}.", equation: asked.solved.to_s)
+          ]
+        )
+      end
+
+      private
+
+      # Those of the class, "7 + 3" with why it is due, where the class has said so.
+      def facts = settings[:facts] || PAIRS.map { |pair| [fact(pair), nil] }
+      def fact(pair) = Problem::Pool.bare(option(:operation), *pair).to_s.delete_suffix(" = □")
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # A heap is gathered in twos, fives or tens and counted as it is gathered; the rest by ones.
+    class CountBy < Kind
+      entry id: "count_by", title: "Count by twos, fives, tens", minutes: 7, finds: "tens", usual: 5,
+            i_can: "I can count a heap in groups.",
+            materials: [Material.new(thing: "small things to count", per: "pair", count: 40,
+                                     instead: "pegs, caps, sticks")],
+            cautions: %w[small_things],
+            listen_for: { "count_all" => "counts one by one", "count_on" => "counts the groups, then on by ones",
+                          "part_whole" => "“ten and ten, and three”", "known_fact" => "says the count by heart" },
+            slips: %w[one_short one_over],
+            easier: "Twos to twenty.", harder: "With some left over."
+
+      option "by", "By", [2, 5, 10]
+      option "to", "To", [20, 100]
+      option "rest", "A rest", %w[no yes]
+
+      # More groups than this are not gathered by hand.
+      MOST_GROUPS = 10
+
+      def most = numbers.size
+
+      def draw(random, count)
+        mixed(numbers, count, random).map do |number|
+          { number: number, by: option(:by), groups: number / option(:by), rest: number % option(:by) }
+        end
+      end
+
+      def item(data)
+        number, by, groups, rest = data.values_at(:number, :by, :groups, :rest)
+        make(
+          ask: "Count the heap by #{word(by)}s. How many?", answer: number, data: data, equation: nil,
+          steps: [
+            step("look", objects([number], "counter", heap: true), "How many? Guess first.", hands: "count"),
+            step("ask", gathered(groups, by, 0),
+                 "#{Rungs.capital(by.step(groups * by, by).map { |each| word(each) }.join(', '))} …"),
+            step("check", gathered(groups, by, rest),
+                 rest.zero? ? "Nothing is left over." : "And #{word(rest)} by ones: #{word(number)}."),
+            step("write", line(0, [groups * by, (number unless rest.zero?)].compact), "#{Rungs.capital(word(number))}.",
+                 equation: "#{[*[by] * groups, (rest unless rest.zero?)].compact.join(' + ')} = #{number}")
+          ]
+        )
+      end
+
+      private
+
+      def numbers
+        @numbers ||= (option(:by)..[option(:to), (option(:by) * MOST_GROUPS) + option(:by) - 1].min).select do |number|
+          (number % option(:by)).zero? == (option(:rest) == "no")
+        end
+      end
+
+      # A row for each group, and the rest in its own.
+      def gathered(groups, by, rest) = objects([*[by] * groups, (rest unless rest.zero?)].compact, "counter")
+    end
+  end
+end

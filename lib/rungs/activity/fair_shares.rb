@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # One to you and one to me: is it fair, or is one left over? Even and odd, after the pattern is seen.
+    class FairShares < Kind
+      entry id: "fair_shares", title: "Fair shares", minutes: 8, finds: "doubles", usual: 6,
+            i_can: "I can share fairly and say even or odd.",
+            materials: [Material.new(thing: "counters", per: "pair", count: 20, instead: "buttons, pebbles, pasta")],
+            cautions: %w[small_things food],
+            listen_for: { "count_all" => "deals one by one and counts each share", "count_on" => "deals in twos",
+                          "part_whole" => "“six is three and three”", "known_fact" => "says the half at once" },
+            slips: %w[one_over one_short],
+            easier: "To ten, dealt.", harder: "To twenty, in pairs: one on top by itself."
+
+      option "to", "To", [10, 20]
+      option "form", "Do", %w[share sort pairs]
+
+      def most = option(:to) + 1
+
+      # Each once, nothing among them: nothing shared, nobody has more.
+      def draw(random, count)
+        numbers = (1..option(:to)).to_a.sample(count - 1, random: random)
+        numbers.insert(random.rand(0..numbers.size), 0)
+        numbers = numbers.sort if option(:form) == "sort"
+        numbers.map { |number| { number: number, each: number / 2, over: number % 2 } }
+      end
+
+      def item(data)
+        number, each, over = data.values_at(:number, :each, :over)
+        shared = option(:form) == "share"
+        sum = over.zero? ? "#{each} + #{each}" : "#{each} + #{each} + #{over}"
+        make(
+          ask: shared ? "#{number} shared by two. How many each?" : "Is #{number} even or odd?",
+          answer: shared ? each : kind(over), equation: nil, data: data,
+          steps: [
+            step("look", objects([number], "counter", heap: true), "How many are there? #{number}."),
+            step("ask", objects([number], "counter"), shared ? "One to you, one to me." : "Two by two.",
+                 hands: "count"),
+            step("check", dealt(number, each, over),
+                 "#{each} and #{each}#{', and one over' if over == 1}: #{kind(over)}."),
+            step("write", Picture::Dots.new("pairs", [number]), "#{number} is #{kind(over)}.",
+                 equation: "#{sum} = #{number}")
+          ]
+        )
+      end
+
+      private
+
+      def kind(over) = over.zero? ? "even" : "odd"
+      def dealt(_number, each, over) = Picture::Towers.new(over.zero? ? [each, each] : [each, each, over])
+    end
+  end
+end

@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # A finger on the start, which is not counted; jump, count the jumps, land, write.
+    class JumpTrack < Kind
+      entry id: "jump_track", title: "Jumps on the line", minutes: 8, finds: "put_together", usual: 6,
+            i_can: "I can jump on the line and say where I land.",
+            materials: [Material.new(thing: "number track", per: "child", count: 1, instead: "one drawn on paper"),
+                        Material.new(thing: "big track on the floor", per: "class", count: 1,
+                                     instead: "chalk in the yard")],
+            cautions: %w[jumping],
+            listen_for: { "count_all" => "counts every place from one", "count_on" => "counts the jumps only",
+                          "part_whole" => "“five and three, so two jumps of four”", "make_ten" => "stops at ten on " \
+                                                                                                  "the way",
+                          "known_fact" => "lands at once" },
+            slips: %w[start_counted one_over],
+            easier: "To ten, forward.", harder: "Back, and where did I start?"
+
+      option "to", "To", [10, 20, 100]
+      option "missing", "Missing", %w[landing start jumps both]
+      option "direction", "Jump", %w[forward back]
+
+      MOST_JUMPS = 9
+
+      def most = both? ? landings.size : rows.size
+
+      def draw(random, count)
+        return mixed(landings, count, random).map { |landing| to_land(landing, random) } if both?
+
+        rows.sample(count, random: random).map { |start, jumps| row(start, jumps) }
+      end
+
+      def item(data)
+        start, jumps, landing = data.values_at(:start, :jumps, :landing)
+        sum = "#{start} #{sign} #{jumps} = #{landing}"
+        make(
+          ask: ask(start, jumps,
+                   landing), answer: data.fetch({ "both" => :landing }.fetch(data[:missing], data[:missing].to_sym)),
+          problem: asked(start, jumps, landing), data: data,
+          steps: [
+            step("look", reach(start), "Put your finger on the start. It is not counted.", hands: "line"),
+            step("ask", reach(start), ask(start, jumps, landing), hands: "line"),
+            step("check", reach(start, one_by_one(start, landing)), "#{many(jumps, 'jump')}: land on #{landing}."),
+            step("write", parts(back? ? [jumps, landing] : [start, jumps]), "Read it: #{Aloud.read(sum)}.",
+                 equation: sum)
+          ]
+        )
+      end
+
+      # @param input [Array(Integer, Integer)] a start and jumps that were offered for a landing
+      # @return [String] the sentence, where they land there
+      def way(item, input)
+        return super unless input.is_a?(Array)
+
+        start, jumps = input
+        reached = back? ? start - jumps : start + jumps
+        landing = item.data[:landing]
+        refuse("#{start} #{sign} #{jumps} lands on #{reached}, not on #{landing}") unless reached == landing
+        "#{start} #{sign} #{jumps} = #{landing}"
+      end
+
+      private
+
+      def back? = option(:direction) == "back"
+      def both? = option(:missing) == "both"
+      def sign = back? ? "−" : "+"
+      def longest = [MOST_JUMPS, option(:to) / 2].min
+
+      def rows
+        @rows ||= (0..option(:to)).flat_map do |start|
+          jumps = (1..longest).select { |each| (back? ? start - each : start + each).between?(0, option(:to)) }
+          jumps.map { |each| [start, each] }
+        end
+      end
+
+      def row(start, jumps)
+        { start: start, jumps: jumps, landing: back? ? start - jumps : start + jumps, missing: option(:missing) }
+      end
+
+      # More than one start leads there.
+      def landings = back? ? (0..option(:to) - 2).to_a : (2..option(:to)).to_a
+
+      # One of the starts from which a landing is reached; every other is right as well.
+      def to_land(landing, random)
+        row(*rows.select { |from, by| (back? ? from - by : from + by) == landing }.sample(random: random))
+      end
+
+      def ask(start, jumps, landing)
+        direction = back? ? " back" : ""
+        { "landing" => "Start at #{start}, #{many(jumps, 'jump')}#{direction}. Where do you land?",
+          "jumps" => "From #{start} to #{landing}#{direction}: how many jumps?",
+          "start" => "#{many(jumps, 'jump')}#{direction}, and you land on #{landing}. Where did you start?",
+          "both" => "Land on #{landing}. Which start, and how many jumps#{direction}?" }.fetch(option(:missing))
+      end
+
+      def asked(start, jumps, landing)
+        texts = { "landing" => "#{start} #{sign} #{jumps} = ?", "jumps" => "#{start} #{sign} ? = #{landing}",
+                  "start" => "? #{sign} #{jumps} = #{landing}" }
+        return problem(texts.fetch(option(:missing))) unless both?
+
+        Problem.new(parts: back? ? [landing, 0] : [start, jumps], unknown: :both) unless back?
+      end
+
+      def one_by_one(start, landing) = start < landing ? [*start + 1..landing] : (start - 1).downto(landing).to_a
+
+      def reach(start, jumps = [])
+        if start.positive? && jumps.min != 0 && option(:to) < 100
+          return Picture::Line.new(to: option(:to), start: start, jumps: jumps,
+                                   style: :track)
+        end
+        return Picture::Line.new(to: option(:to), start: start, jumps: jumps) if option(:to) < 100
+
+        around = [start, *jumps]
+        from, to = around.min / 10 * 10, [(around.max / 10.0).ceil * 10, (around.min / 10 * 10) + 10].max
+        Picture::Line.new(from: [from, 90].min, to: [to, 100].min, start: start, jumps: jumps)
+      end
+    end
+  end
+end

@@ -1,0 +1,150 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # What all activities share. A class says its entry and its options, draws the data of a set, and makes an item of
+    # data:
+    #
+    #   class Twins < Kind
+    #     entry id: "twins", title: "Twins", minutes: 7, finds: "doubles", i_can: "I can double a number."
+    #     option "to", "Double to", [5, 10]
+    #     def most = …              # how many different ones there are; nil for as many as one likes
+    #     def draw(random, count)   # => the data of a set
+    #     def item(data)            # => Item
+    #   end
+    #
+    # The same options, seed and count give the same set; an item is made again from its place in it.
+    class Kind
+      # What an activity is, apart from its items. listen_for: by rung, what it sounds like here. slips: ids of guide 6
+      # that it brings out. easier, harder: words for the teacher.
+      Entry = Struct.new(:id, :title, :minutes, :i_can, :finds, :materials, :cautions, :listen_for, :slips, :easier,
+                         :harder,
+                         :usual, keyword_init: true)
+
+      # The catalogue's side of an activity.
+      module Described
+        def entry(**about)
+          @entry = Entry.new(materials: [], cautions: [], listen_for: {}, slips: [], usual: 6, **about).freeze
+          @options = []
+        end
+
+        def option(id, label, choices) = @options << Option.new(id: id, label: label, choices: choices.freeze).freeze
+
+        attr_reader :options
+
+        Entry.members.each { |name| define_method(name) { @entry[name] } }
+
+        # @param chosen [Hash{String => Object}] by option id; what is missing is the default
+        # @param settings [Hash{Symbol => Symbol}] of the class: fill, turned, whole, minus
+        # @return [Kind]
+        # @raise [Error::Unknown] for an option or a choice there is not
+        def with(chosen = {}, settings = {})
+          strange = chosen.keys.map(&:to_s) - options.map(&:id)
+          if strange.any?
+            has = options.empty? ? "no options" : options.map(&:id).join(", ")
+            raise Error::Unknown, "#{id} has no option “#{strange.first}”; it has #{has}"
+          end
+
+          given = chosen.transform_keys(&:to_s)
+          new(options.to_h { |each| [each.id, given.key?(each.id) ? each.read(given[each.id]) : each.default] },
+              settings)
+        end
+
+        def to_h
+          { id: id, title: title, i_can: i_can, minutes: minutes, materials: materials.map(&:to_h), cautions: cautions,
+            listen_for: listen_for.map { |rung, words| { rung: rung, words: words } }, slips: slips }
+        end
+      end
+      extend Described
+
+      MOST_ITEMS = 300
+
+      attr_reader :chosen, :settings
+
+      # @param chosen [Hash{String => Object}] a choice for every option
+      def initialize(chosen, settings)
+        @chosen = chosen.freeze
+        @settings = { fill: :fives, turned: "two", whole: :top }.merge(settings).freeze
+      end
+
+      # @param seed [Integer]
+      # @param count [Integer, nil] how many; by default as many as are usual, or there are
+      # @return [Array<Item>]
+      # @raise [Error::TooMany] saying how many there are
+      def items(seed:, count: nil) = data(seed: seed, count: count).map { |each| item(each) }
+
+      # @return [Array<Hash>] the plain data of the set
+      def data(seed:, count: nil)
+        refuse("there are none of these; choose other numbers") if most&.zero?
+        number = count || [self.class.usual, most].compact.min
+        raise Error::NotAProblem, "a set has 1 to #{MOST_ITEMS} items" unless number.between?(1, MOST_ITEMS)
+        if most && number > most
+          raise Error::TooMany, "#{number} different items were asked for, but there are #{most} in all " \
+                                "(#{self.class.title.downcase})"
+        end
+
+        draw(Random.new(seed), number)
+      end
+
+      # @return [Item, nil] one item of a set, from its place in it; nil past the end
+      def item_at(index, seed:, count: nil)
+        there = data(seed: seed, count: count)[index]
+        there && item(there)
+      end
+
+      # What is thrown or tapped in from outside, as an item's data.
+      # @raise [Error::NotAProblem] where it cannot be, or nothing is thrown here
+      def given(_input) = refuse("nothing is thrown here")
+
+      # A way that was offered, as it is kept.
+      # @param input [String] as written
+      # @raise [Error::NotAProblem]
+      def way(item, input) = WrittenWay.text(input, Integer(item.answer), turned: settings[:turned])
+
+      # More that programs are told: chances, and what is expected.
+      # @return [Hash]
+      def figures = {}
+
+      # @return [Integer, nil] how many different items there are; nil for as many as one likes
+      def most = nil
+
+      private
+
+      def option(id) = chosen.fetch(id.to_s)
+      def refuse(reason) = raise(Error::NotAProblem, reason)
+
+      def make(ask:, answer:, data:, steps:, problem: nil, equation: problem&.to_s)
+        Item.new(ask: ask, answer: answer, problem: problem, equation: equation, data: data, steps: steps)
+      end
+
+      # @param shown [Picture::Kind, Picture::Layout]
+      def step(name, shown, words, **more)
+        Step.new(name: name, layout: shown.is_a?(Picture::Layout) ? shown : shown.layout, words: words, **more)
+      end
+
+      def problem(text) = Problem::Equation.parse(text).to_problem
+      def word(number) = NumberWords.say(number)
+
+      # "1 bead", "4 beads"
+      def many(number, one, some = "#{one}s") = "#{number} #{number == 1 ? one : some}"
+
+      # So many different things, in an order that is not that of counting.
+      def mixed(things, count, random)
+        taken = things.sample(count, random: random)
+        return taken if taken.size < 3
+
+        taken = taken.rotate(1) while taken == taken.sort || taken == taken.sort.reverse
+        taken
+      end
+
+      def frame(parts, **more) = Picture::Frame.new(parts, fill: settings[:fill], **more)
+      def objects(parts, thing, **more) = Picture::Objects.new(parts, thing: thing, **more)
+      def parts(numbers, **more) = Picture::Parts.new(numbers, place: settings[:whole], **more)
+
+      # A line with its jumps, as long as the numbers need.
+      def line(start, jumps = [], **more)
+        Picture::Line.new(to: Picture::Line.reach([start, *jumps].max), start: start, jumps: jumps, **more)
+      end
+    end
+  end
+end

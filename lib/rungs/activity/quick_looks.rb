@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # Shown for a moment, covered, “how many?”; shown again, “how did you see it?”.
+    class QuickLooks < Kind
+      entry id: "quick_look", title: "Quick looks", minutes: 4, finds: "see", usual: 6,
+            i_can: "I can see how many without counting one by one.",
+            cautions: %w[flashing],
+            listen_for: { "count_all" => "counts on fingers what is covered already",
+                          "count_on" => "“four … five, six”",
+                          "part_whole" => "“four and one”", "make_ten" => "“one less than ten”",
+                          "known_fact" => "the number at once, and can say why" },
+            slips: %w[one_short one_over],
+            easier: "Dice and frames, to five.", harder: "Mixed, over ten on two frames."
+
+      option "to", "To", [10, 5, 20, 30]
+      option "arrangement", "Arranged", ["mixed", *QuickLook::ARRANGEMENTS.ids]
+      option "seconds", "Seconds", [2, 1, 3, 4]
+
+      def draw(random, count)
+        looks = QuickLook.set(to: option(:to), count: count, random: random, arrangements: arrangements)
+        looks.map { |look| { number: look.number, arrangement: look.arrangement } }
+      end
+
+      def item(data)
+        look = look(data)
+        way = look.ways.first
+        equation = "#{way.text} = #{look.number}" if way
+        seen = look.picture
+        make(
+          ask: "How many? How did you see it?", answer: look.number, equation: nil, data: data,
+          steps: [
+            step("look", seen, "Look.", seconds: option(:seconds)),
+            step("ask", Picture::Cover.new, "How many?"),
+            step("check", seen, "How did you see it?", hands: "groups"),
+            step("write", checked(look.number, seen), told(look.number, way),
+                 equation: equation)
+          ]
+        )
+      end
+
+      # A way it was seen, as groups that were tapped or as it is written.
+      def way(item, input)
+        look = look(item.data)
+        return look.seen_missing.text if input == "missing"
+        return look.seen(input, turned: settings[:turned]).text if input.is_a?(Array)
+
+        WrittenWay.text(input, look.number, turned: settings[:turned])
+      end
+
+      private
+
+      def told(number, way)
+        return "One way to see it." if way
+
+        number.zero? ? "There is nothing to see: 0." : "#{number}, seen at once."
+      end
+
+      def arrangements
+        option(:arrangement) == "mixed" ? QuickLook::ARRANGEMENTS.ids : [option(:arrangement)]
+      end
+
+      # The same number always lies the same way in one arrangement.
+      def look(data) = QuickLook.again(data[:number], data[:arrangement], data[:number])
+
+      # A second picture: a frame, or where it was one, a line.
+      def checked(number, seen) = seen.is_a?(Picture::Frame) ? line(number) : frame([number])
+    end
+  end
+end

@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # The equals sign is a balance: level, one more here, what must happen there?
+    class SameBothSides < Kind
+      entry id: "same_both_sides", title: "The same on both sides", minutes: 8, finds: "equals", usual: 6,
+            i_can: "I can say whether both sides are the same.",
+            materials: [Material.new(thing: "balance", per: "class", count: 1, instead: "a coat hanger with two cups"),
+                        Material.new(thing: "linking cubes", per: "pair", count: 20, instead: "equal blocks or coins")],
+            cautions: %w[small_things],
+            listen_for: { "count_all" => "counts each side from one",
+                          "count_on" => "counts on from one side to the other",
+                          "part_whole" => "“one more here, so one less there”", "known_fact" => "says the missing " \
+                                                                                                "number at once" },
+            slips: %w[answer_next added_all repeated_given],
+            easier: "To ten, a number and its parts.", harder: "Sums on both sides."
+
+      option "to", "To", [10, 20]
+      option "form", "Do", %w[missing true_or_not change_both]
+
+      def most = wholes.size
+
+      # Half of true-or-not are true; the number alone stands left as often as right.
+      def draw(random, count)
+        turns = (0...count).map(&:even?).shuffle(random: random)
+        wholes.sample(count, random: random).each_with_index.map do |(whole, part), index|
+          made(whole, part, alone_left: turns[index], holds: index.even?, random: random)
+        end
+      end
+
+      def item(data)
+        left, right, missing, holds = data.values_at(:left, :right, :missing, :holds)
+        return changed(data) if option(:form) == "change_both"
+
+        sides = [left, right].map { |side| side.join(" + ") }
+        asked = missing ? boxed(data) : "#{sides[0]} = #{sides[1]}"
+        make(
+          ask: missing ? "Which number makes both sides the same?" : "True or not: #{asked}?",
+          answer: if missing
+                    data.fetch(missing.to_sym)
+                                                    .last
+                  else
+                    (holds ? "true" : "not")
+                  end, problem: (problem(asked) if missing),
+          equation: asked.sub("?", "□"), data: data,
+          steps: [
+            step("look", scale(left, missing ? [] : right, hidden: nil),
+                 missing ? "One side is there." : "Both sides are there.", hands: "scale"),
+            step("ask", asking(data), missing ? "What must go there?" : "Is it the same on both sides?",
+                 hands: "scale"),
+            step("check", scale(left, right), holds ? "Level: the same on both sides." : "It tips: not the same."),
+            step("write", Picture::Bars.new(left.size > 1 ? left : right), sentence(sides, holds),
+                 equation: truth(data))
+          ]
+        )
+      end
+
+      private
+
+      # A whole and a part of it.
+      def wholes = @wholes ||= (3..option(:to)).flat_map { |whole| (1..whole - 1).map { |part| [whole, part] } }
+
+      def made(whole, part, alone_left:, holds:, random:)
+        sum = [part, whole - part]
+        return { left: [part], right: [part], missing: "right", holds: true } if option(:form) == "change_both"
+
+        off = option(:form) == "true_or_not" && !holds
+        alone = [off ? whole + [-1, 1].sample(random: random) : whole]
+        left, right = alone_left ? [alone, sum] : [sum, alone]
+        missing = (alone_left ? "right" : "left") if option(:form) == "missing"
+        { left: left, right: right, missing: missing, holds: !off }
+      end
+
+      # The last number of a side is the one that is missing.
+      def boxed(data)
+        sides = %i[left right].map { |side| data[side].map(&:to_s) }
+        sides[data[:missing] == "left" ? 0 : 1][-1] = "?"
+        sides.map { |side| side.join(" + ") }.join(" = ")
+      end
+
+      def asking(data)
+        left, right, missing = data.values_at(:left, :right, :missing)
+        return Picture::Scale.new(left, right, weights: [1, 1]) unless missing
+
+        whole = left.sum
+        shown = { left: left.dup, right: right.dup }
+        shown[missing.to_sym][-1] = "?"
+        Picture::Scale.new(shown[:left], shown[:right], weights: [whole, whole])
+      end
+
+      def scale(left, right, **) = Picture::Scale.new(left, right)
+      def sentence(sides, holds) = holds ? "#{sides[0]} is the same as #{sides[1]}." : "#{sides[0]} is not #{sides[1]}."
+
+      # A true sentence about what was asked.
+      def truth(data)
+        left, right = data.values_at(:left, :right)
+        return "#{left.join(' + ')} = #{right.join(' + ')}" if data[:holds]
+
+        sum = [left, right].max_by(&:size)
+        "#{sum.join(' + ')} = #{sum.sum}"
+      end
+
+      # One more here: what there?
+      def changed(data)
+        number = data[:left].first
+        more = number + 1
+        make(
+          ask: "#{number} and #{number}: level. One more on this side. What there?", answer: 1, data: data,
+          problem: problem("#{number} + 1 = #{number} + ?"),
+          steps: [
+            step("look", scale([number], [number]), "#{number} on both sides: level.", hands: "scale"),
+            step("ask", scale([number, 1], [number]), "One more here. What must happen there?", hands: "scale"),
+            step("check", scale([number, 1], [number, 1]), "One more there too: level again."),
+            step("write", Picture::Bars.new([number, 1]), "The same on both sides.",
+                 equation: "#{number} + 1 = #{more}")
+          ]
+        )
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # A full frame is ten, and is not counted again: one ten and some ones.
+    class TenAndSome < Kind
+      entry id: "ten_and_some", title: "Ten and some", minutes: 7, finds: "tens", usual: 5,
+            i_can: "I can say a teen number as ten and some ones.",
+            materials: [Material.new(thing: "counters", per: "child", count: 19, instead: "buttons, pasta, bread tags"),
+                        Material.new(thing: "frame with room beside it", per: "child", count: 1,
+                                     instead: "one drawn on paper")],
+            cautions: %w[small_things],
+            listen_for: { "count_all" => "counts the full frame again from one",
+                          "count_on" => "“ten … eleven, twelve, thirteen”",
+                          "part_whole" => "“one ten and three ones”", "known_fact" => "“thirteen” at once, and why" },
+            slips: %w[digits_as_ones ten_written_out teen_turned],
+            easier: "Build, to fifteen.", harder: "Break up, and build from words only."
+
+      option "form", "Do", %w[build break_up]
+
+      NUMBERS = (11..19)
+      HIDDEN_TEN = [11, 12].freeze
+      WITH_HIDDEN = 4
+
+      def most = NUMBERS.size
+
+      # Eleven and twelve hide their ten: one of them is among any four.
+      def draw(random, count)
+        numbers = mixed(NUMBERS.to_a, count, random)
+        if count >= WITH_HIDDEN && !numbers.intersect?(HIDDEN_TEN)
+          numbers[random.rand(1...count)] = HIDDEN_TEN.sample(random: random)
+        end
+        numbers.map { |number| { number: number, ones: number - 10 } }
+      end
+
+      def item(data)
+        number, ones = data.values_at(:number, :ones)
+        built = option(:form) == "build"
+        said = "#{number} is one ten and #{many(ones, 'one')}."
+        make(
+          ask: built ? "One ten and #{many(ones, 'one')}: which number?" : "#{number} is ten and how many ones?",
+          answer: built ? number : ones,
+          problem: problem(built ? "10 + #{ones} = ?" : "10 + ? = #{number}"), data: data,
+          steps: [
+            step("look", objects([number], "counter", heap: true), "How many are there? Count them out."),
+            step("ask", frame([10, ones], size: 20), "A full frame is ten. How many are left over?"),
+            step("check", Picture::Bundles.new([number]), said),
+            step("write", Picture::Bundles.new([number], style: :cards), said, equation: "10 + #{ones} = #{number}")
+          ]
+        )
+      end
+    end
+  end
+end

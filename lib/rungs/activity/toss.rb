@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # Two-tone counters are shaken and spilled: which ways come, which are missing, and why do some come so often?
+    class Toss < Kind
+      entry id: "toss", title: "Shake and spill", minutes: 9, finds: "parts", usual: 6,
+            i_can: "I can find the parts of a number.",
+            materials: [Material.new(thing: "two-tone counters", per: "pair", count: 8,
+                                     instead: "beans painted on one side, coins"),
+                        Material.new(thing: "cup", per: "pair", count: 1, instead: "two hands")],
+            cautions: %w[small_things],
+            listen_for: { "count_all" => "counts each colour, then all again",
+                          "count_on" => "“five … six, seven, eight”",
+                          "part_whole" => "“it is eight, so five and three”", "known_fact" => "says the other part " \
+                                                                                              "at once" },
+            slips: %w[one_short one_over],
+            easier: "Four or five counters.", harder: "Ten counters."
+
+      option "n", "Counters", [8, 3, 4, 5, 6, 7, 9, 10]
+
+      # As they fall: each counter by itself, one side or the other.
+      def draw(random, count)
+        Array.new(count) { fallen(Array.new(option(:n)) { random.rand(2) }.sum) }
+      end
+
+      # How many of the first colour lie on top.
+      def given(input)
+        first = Integer(input, exception: false)
+        refuse("of #{option(:n)} counters 0 to #{option(:n)} show the first colour") unless first&.between?(0,
+                                                                                                            option(:n))
+        fallen(first)
+      end
+
+      def item(data)
+        n, first, second = data.values_at(:n, :first, :second)
+        make(
+          ask: "Shake and spill #{n}. How many of each colour?", answer: n, problem: problem("#{first} + #{second} " \
+                                                                                             "= ?"), data: data,
+          steps: [
+            step("ask", Picture::Cover.new("The counters are in the cup"),
+                 "#{n} in the cup. Which colours will it be?"),
+            step("look", objects([first, second], "counter", heap: true), "How many of each colour?"),
+            step("check", Picture::Dots.new("tones", [first, second]), "Sorted: #{first} and #{second}."),
+            step("write", parts([first, second]), "#{first} and #{second} make #{n}.",
+                 equation: "#{first} + #{second} = #{n}")
+          ]
+        )
+      end
+
+      # @return [Hash] the chance of each way, and how many tosses to expect until all have come
+      def figures
+        { chances: chances.map { |parts, chance| { parts: parts, chance: chance.to_f } },
+          expected: Collector.new(chances).expected.to_f }
+      end
+
+      # @param found [Array<Array<Integer>>] ways that have come
+      # @return [Array<Array<Integer>>] ways that have not
+      def missing(found) = chances.keys - found.map { |parts| told(parts) }
+
+      private
+
+      def fallen(first) = { n: option(:n), first: first, second: option(:n) - first }
+      def told(parts) = settings[:turned] == "one" ? parts.sort.reverse : parts
+
+      def chances
+        n = option(:n)
+        ways = (0..n).map { |first| [told([first, n - first]), Rational(choose(n, first), 2**n)] }
+        ways.group_by(&:first).transform_values { |same| same.sum(&:last) }
+      end
+
+      def choose(n, k) = (1..k).reduce(1) { |product, i| product * (n - k + i) / i }
+    end
+  end
+end

@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # The same picture read from both ends: two parts and their whole give four sentences, twins give two.
+    class TurnAround < Kind
+      entry id: "turn_around", title: "Turn it round", minutes: 7, finds: "equals", usual: 5,
+            i_can: "I can read one picture in four ways.",
+            materials: [Material.new(thing: "frame and counters of two colours", per: "pair", count: 1,
+                                     instead: "two-tone towers")],
+            cautions: %w[small_things],
+            listen_for: { "count_all" => "counts again for the turned one", "count_on" => "begins from the larger",
+                          "part_whole" => "“the same, turned round”; uses the sum to take away",
+                          "known_fact" => "reads all four at once" },
+            slips: %w[swapped_operation said_whole],
+            easier: "To ten.", harder: "A big pair: 300 + 400 is known, so 400 + 300."
+
+      option "to", "To", [10, 20]
+      option "form", "Do", %w[family big_pair]
+
+      def most = pairs.size
+
+      def draw(random, count)
+        pairs.sample(count, random: random).map do |pair|
+          { parts: pair,
+            equations: sentences(pair) }
+        end
+      end
+
+      def item(data)
+        (p, q), all = data.values_at(:parts, :equations)
+        big = p >= 100
+        make(
+          ask: "Which sentences does this picture tell?", answer: p + q, problem: (unless big
+                                                                                     problem("#{p} + #{q} = ?")
+                                                                                   end),
+          equation: "#{p} + #{q} = □", data: data,
+          steps: [step("look", shown(p, q), "#{p} and #{q}."), *read(all)]
+        )
+      end
+
+      private
+
+      # Each pair once.
+      def pairs
+        if option(:form) == "big_pair"
+          return (1..8).flat_map do |p|
+            (p..9 - p).map do |q|
+              [p * 100,
+               q * 100]
+            end
+          end.reject { |p, q| p == q }
+        end
+
+        (1..option(:to) / 2).flat_map { |p| (p..option(:to) - p).map { |q| [p, q] } }
+      end
+
+      def sentences(pair)
+        p, q = pair
+        sums = ["#{p} + #{q} = #{p + q}", "#{q} + #{p} = #{p + q}"].uniq
+        return sums if option(:form) == "big_pair"
+
+        (sums + ["#{p + q} − #{p} = #{q}", "#{p + q} − #{q} = #{p}"]).uniq
+      end
+
+      # Each sentence beside its picture, the last one where all are written: sums read from both ends, what is taken
+      # away covered.
+      def read(all)
+        all.each_with_index.map do |sentence, index|
+          name = index.zero? ? "ask" : "check"
+          seen = sentence.include?("−") ? covering(sentence) : turning(sentence, index)
+          step(index == all.size - 1 ? "write" : name, *seen, equation: sentence)
+        end
+      end
+
+      def turning(sentence, index)
+        [shown(*numbers(sentence).first(2)), index.zero? ? "Read it from this end." : "Turned round it stays the same."]
+      end
+
+      def covering(sentence)
+        whole, gone, left = numbers(sentence)
+        [frame([whole], size: whole <= 10 ? 10 : 20, struck: gone), "Cover #{gone}: #{left} can be seen."]
+      end
+
+      def numbers(sentence) = sentence.scan(/\d+/).map(&:to_i)
+
+      # Hundreds as they stand on bars.
+      def shown(p, q)
+        return Picture::Bars.new([p / 100, q / 100], unit: 100) if p >= 100
+
+        frame([p, q], size: p + q <= 10 ? 10 : 20)
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # A half is there; its twin is found, the same again; together; and checked on a line where only jumps are counted.
+    class Twins < Kind
+      entry id: "twins", title: "Twins", minutes: 7, finds: "doubles", usual: 5,
+            i_can: "I can say the double of a number.",
+            materials: [Material.new(thing: "counters", per: "child", count: 20,
+                                     instead: "buttons, the ends of dominoes, two hands")],
+            cautions: %w[small_things],
+            listen_for: { "count_all" => "counts both halves from one", "count_on" => "“six … seven, eight …”",
+                          "part_whole" => "“five and five is ten, and one and one”",
+                          "make_ten" => "fills the first frame",
+                          "known_fact" => "says the double at once" },
+            slips: %w[doubled one_short start_counted],
+            easier: "Doubles to five and five.", harder: "Near doubles, after the double is safe."
+
+      option "to", "Double to", [5, 10]
+      option "near", "Near doubles", %w[no yes]
+
+      def most = near? ? (option(:to) * 2) - 1 : option(:to)
+
+      # Each once; a near double follows its double.
+      def draw(random, count)
+        halves = mixed((1..option(:to)).to_a, option(:to), random)
+        all = halves.flat_map { |half| [[half, false], ([half, true] if near? && half < option(:to))].compact }
+        all.first(count).map { |half, near| { half: half, near: near, total: (half * 2) + (near ? 1 : 0) } }
+      end
+
+      def item(data)
+        half, near, total = data.values_at(:half, :near, :total)
+        twin = total - half
+        make(
+          ask: if near
+                 "#{half} and one more than #{half}: how many?"
+               else
+                 "#{half} and the same again: how " \
+                   "many?"
+               end, answer: total,
+          problem: problem("#{half} + #{twin} = ?"), data: data,
+          steps: [
+            step("look", objects([half, 0], "button"), "Here are #{half}."),
+            step("ask", objects([half, twin], "button"),
+                 near ? "The same again, and one more." : "The same again, one by one."),
+            step("look", frame([half, twin], size: total <= 10 ? 10 : 20), "Together on the frame: how many?",
+                 hands: "cells"),
+            step("check", line(half, [total]), "From #{half}, count only the jumps."),
+            step("write", Picture::Rack.new([half, twin]), "#{half} and #{twin} is #{total}.",
+                 equation: "#{half} + #{twin} = #{total}")
+          ]
+        )
+      end
+
+      private
+
+      def near? = option(:near) == "yes"
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # Two cards are turned up: how many altogether? Dealt through the pack, without putting back.
+    class TwoCards < Kind
+      entry id: "two_cards", title: "Two cards", minutes: 8, finds: "games", usual: 6,
+            i_can: "I can start from the larger number.",
+            materials: [Material.new(thing: "pack of number cards", per: "pair", count: 1,
+                                     instead: "numbers on slips of paper")],
+            listen_for: { "count_all" => "touches every dot on both cards", "count_on" => "“seven … eight, nine”",
+                          "part_whole" => "“five and two, and two”", "make_ten" => "“eight and two is ten, and one " \
+                                                                                   "more”",
+                          "known_fact" => "says it at once" },
+            slips: %w[start_counted one_short one_over],
+            easier: "Cards to five, with dots.", harder: "Cards to ten, without dots."
+
+      option "cards", "Cards", %w[0-10 1-5]
+      option "each", "Of each", %w[four one]
+      option "dots", "Dots to count", %w[yes no]
+
+      EACH = { "four" => 4, "one" => 1 }.freeze
+
+      def most = pack.size / 2
+
+      def draw(random, count) = pack.shuffle(random: random).each_slice(2).first(count).map { |cards| { cards: cards } }
+
+      def item(data)
+        one, other = data[:cards]
+        total, larger = one + other, data[:cards].max
+        make(
+          ask: "#{one} and #{other}: how many altogether?", answer: total, problem: problem("#{one} + #{other} = ?"),
+          data: data,
+          steps: [
+            step("look", laid(data[:cards]), "Two cards are turned up."),
+            step("ask", laid(data[:cards]), "How many altogether? Which is the larger?"),
+            step("check", line(larger, total == larger ? [] : [total]),
+                 "From the larger, #{larger}, count only the jumps."),
+            step("write", frame(data[:cards], size: total > 10 ? 20 : 10), "#{one} and #{other} is #{total}.",
+                 equation: "#{one} + #{other} = #{total}")
+          ]
+        )
+      end
+
+      private
+
+      def pack = Range.new(*option(:cards).split("-").map(&:to_i)).to_a * EACH.fetch(option(:each))
+      def laid(cards) = parts(cards, hidden: :whole, show: option(:dots) == "yes" ? :both : :numbers)
+    end
+  end
+end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # Two sorts of thing: each side counted, then all in one count, each thing marked once.
+    class TwoGroups < Kind
+      THINGS = %w[shell apple boat button kite lantern mitten crab fish bun].freeze
+
+      entry id: "two_groups", title: "Two groups together", minutes: 8, finds: "put_together", usual: 6,
+            i_can: "I can put two groups together and say how many.",
+            materials: [Material.new(thing: "counters of two sorts", per: "child", count: 20,
+                                     instead: "pencils, caps, bottle tops, sticks")],
+            cautions: %w[small_things],
+            listen_for: { "count_all" => "counts the second set from one again",
+                          "count_on" => "holds the first: “nine … ten, eleven”",
+                          "part_whole" => "“five and two, and two more”", "make_ten" => "“nine and one is ten”",
+                          "known_fact" => "says it at once" },
+            slips: %w[one_short one_over start_counted],
+            easier: "To five, in rows.", harder: "To twenty, in heaps, the smaller first."
+
+      option "to", "To", [10, 5, 20]
+      option "thing", "Things", THINGS
+      option "lie", "They lie", %w[heaps rows dice]
+
+      def most = pairs.size
+
+      def draw(random, count)
+        pairs.sample(count, random: random).map do |pair|
+          first, second = pair.shuffle(random: random)
+          { first: first, second: second, thing: option(:thing) }
+        end
+      end
+
+      def item(data)
+        first, second, thing = data.values_at(:first, :second, :thing)
+        whole = first + second
+        make(
+          ask: "#{first} here and #{second} there. How many #{thing == 'fish' ? 'fish' : "#{thing}s"} " \
+               "altogether?", answer: whole,
+          problem: problem("#{first} + #{second} = ?"), data: data,
+          steps: [
+            step("look", lying([first, 0], thing), "How many on this side? #{first}."),
+            step("look", lying([first, second], thing), "How many on the other? #{second}.", hands: "count"),
+            step("ask", lying([first, second], thing), "How many altogether?", hands: "count"),
+            step("check", objects([first, second], thing, ticked: whole), "One count, each marked once: #{whole}."),
+            step("write", line(first, [whole]), "#{first} and #{second} is #{whole}.",
+                 equation: "#{first} + #{second} = #{whole}")
+          ]
+        )
+      end
+
+      private
+
+      # Each fact once, whichever way round; as on dice, to six.
+      def pairs
+        most = option(:lie) == "dice" ? 6 : option(:to)
+        all = (1..most).flat_map { |first| (first..most).map { |second| [first, second] } }
+        all.select { |pair| pair.sum <= option(:to) }
+      end
+
+      def lying(numbers, thing)
+        case option(:lie)
+        when "dice" then Picture::Dots.new("domino", numbers)
+        else objects(numbers, thing, heap: option(:lie) == "heaps")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Activity
+    # One problem, two invented children, two ways of different rungs; or one of them slipped. Never a real child's
+    # slip.
+    class WhoseWay < Kind
+      entry id: "whose_way", title: "Whose way?", minutes: 8, finds: "talk", usual: 2,
+            i_can: "I can say how two ways are the same and how they differ.",
+            listen_for: { "count_all" => "says the way that counts everything",
+                          "count_on" => "says the way that counts on",
+                          "part_whole" => "says a sum that helps", "make_ten" => "finds the ten in one of the ways",
+                          "known_fact" => "knows it, and can still say a way" },
+            slips: %w[start_counted one_short],
+            easier: "Both ways right, to ten.", harder: "One of them slipped: how would you help?"
+
+      option "to", "To", [10, 20]
+      option "form", "The two ways", %w[both_right one_slipped]
+
+      def most = facts.size
+
+      def draw(random, count)
+        facts.sample(count, random: random).map do |one, other|
+          asked = problem("#{one} + #{other} = ?")
+          names = Problem::Story::NAMES.sample(2, random: random)
+          { problem: asked.to_s, ways: ways(asked, names, random) }
+        end
+      end
+
+      def item(data)
+        asked = problem(data[:problem])
+        make(
+          ask: ask(asked, data[:ways]), answer: asked.answer, problem: asked, data: data,
+          steps: [
+            step("look", Picture::Sentence.new(asked.to_s), "How would you do it?"),
+            *data[:ways].flat_map { |way| told(way, asked) },
+            step("ask", hidden(asked),
+                 slipped? ? "What happened? How would you help?" : "What is the same? Which is yours?"),
+            step("check", parts(asked.parts), "Is there another way?"),
+            step("write", Picture::Bars.new(asked.parts), "Read it: #{Aloud.read(asked.solved.to_s)}.",
+                 equation: asked.solved.to_s)
+          ]
+        )
+      end
+
+      private
+
+      def slipped? = option(:form) == "one_slipped"
+      def hidden(asked) = parts(asked.parts, hidden: :whole)
+
+      # Sums with two ways of different rungs that are no counting of one.
+      def facts = @facts ||= (2..option(:to) - 2).flat_map { |one| (2..option(:to) - one).map { |other| [one, other] } }
+
+      def ways(asked, names, random)
+        paths = asked.paths.select { |path| path.rung.between?(1, 4) }
+        first = paths.sample(random: random)
+        return [right(names[0], first), slip(names[1], asked, random)] if slipped?
+
+        second = paths.reject { |path| path.rung == first.rung }.sample(random: random)
+        [right(names[0], first), right(names[1], second)].sort_by { |way| Strategy::Move::ALL.fetch(way[:move]).rung }
+      end
+
+      def right(name, path) = { child: name, move: path.move.id }
+
+      def slip(name, asked, random)
+        possible = Slip.for(asked).reject { |each| wrong(each, asked).empty? }.sample(random: random)
+        { child: name, slip: possible.id, answer: wrong(possible, asked).first }
+      end
+
+      def wrong(slip, asked) = slip.answers(asked) - [asked.answer]
+
+      # A way drawn step by step; a slip is only told, so that nothing wrong stands as a picture.
+      def told(way, asked)
+        return [step("look", hidden(asked), "#{way[:child]} says #{way[:answer]}.")] unless way[:move]
+
+        path = Strategy::Path.by(asked, way[:move])
+        kind = Picture::KINDS.fetch(path.move.draws.to_s)
+        layouts = kind.act(path, asked)
+        words = "#{way[:child]}: “#{path.says}”"
+        layouts = [hidden(asked)] if layouts.empty?
+        layouts.map { |layout| step("look", layout, words) }
+      end
+
+      def ask(asked, ways)
+        names = ways.map { |way| way[:child] }
+        return "#{asked} #{names[1]} says #{ways[1][:answer]}. What did #{names[1]} do?" if slipped?
+
+        "#{asked} #{names.join(' and ')} did it in two ways. What is the same?"
+      end
+    end
+  end
+end

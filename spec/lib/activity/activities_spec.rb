@@ -1,0 +1,282 @@
+# frozen_string_literal: true
+
+RSpec.describe Rungs::Activity do
+  # Every way of setting an activity, up to sixty of them.
+  def settings_of(activity)
+    choices = activity.options.map(&:choices)
+    all = choices.empty? ? [[]] : choices.first.product(*choices.drop(1))
+    all.sample(60, random: Random.new(1)).map { |each| activity.options.map(&:id).zip(each).to_h }
+  end
+
+  def set(id, chosen = {}, seed: 1, count: nil, **settings) = made(id, chosen, settings).items(seed: seed, count: count)
+  def made(id, chosen = {}, settings = {}) = described_class::ALL.fetch(id).with(chosen, settings)
+  def data(...) = set(...).map(&:data)
+  def seeds = (1..50)
+
+  def side(text) = text.tr("−", "-").scan(/[+-]?\s*\d+/).sum { |term| term.delete(" ").to_i }
+  def true?(equation) = equation.split("=").map { |each| side(each) }.uniq.size == 1
+
+  described_class::ALL.each do |activity|
+    describe activity.id do
+      it "makes the same items of the same seed, each again from its place, and all of them draw, speak and are true" do
+        settings_of(activity).each do |chosen|
+          kind = activity.with(chosen)
+          next if kind.most&.zero?
+
+          [1, 2].each do |seed|
+            items = kind.items(seed: seed)
+            expect(activity.with(chosen).items(seed: seed).map(&:to_h)).to eq(items.map(&:to_h))
+            again = items.each_index.map { |index| kind.item_at(index, seed: seed) }
+            expect(again.map(&:to_h)).to eq(items.map(&:to_h))
+            items.each { |item| expect_whole(item) }
+          end
+        end
+      end
+
+      it "differs from seed to seed, and says what it needs" do
+        sets = seeds.map { |seed| activity.with.data(seed: seed).map(&:to_s) }
+        in_order = activity.id == "all_the_ways"
+        expect(sets.uniq.size).to in_order ? eq(1) : be > 1
+        expect(activity.i_can).to start_with("I ").and end_with(".")
+        expect(described_class::FINDS).to have_key(activity.finds)
+        expect(activity.slips - Rungs::Slip::ALL.map(&:id)).to be_empty
+        expect(activity.listen_for.keys - Rungs::Strategy::Rung::ALL.map(&:id)).to be_empty
+        expect(activity.cautions - Rungs::Planning::Caution::ALL.ids).to be_empty
+        expect(activity.materials.map(&:instead)).to all(be_a(String))
+      end
+
+      it "says how many there are where more are asked for" do
+        kind = activity.with
+        too_many = -> { kind.data(seed: 1, count: (kind.most || 300) + 1) }
+        expect(&too_many).to raise_error(Rungs::Error, /there are \d+ in all|1 to 300/)
+        expect { activity.with("no_such" => 1) }.to raise_error(Rungs::Error::Unknown, /has no option “no_such”/)
+        activity.options.each do |option|
+          expect do
+            activity.with(option.id => "none")
+          end.to raise_error(Rungs::Error::Unknown, /there is no #{option.id}/)
+        end
+      end
+    end
+  end
+
+  # Steps in the order of doing, the last one at the answer.
+  def expect_whole(item)
+    expect(item.ask).to match(/[.?!…□]\z/)
+    expect(item.steps.map(&:name) - %w[ask look check write]).to be_empty
+    expect(item.steps.last.name).to eq("write")
+    expect(item.steps.map(&:words)).to all(match(/\S/))
+    expect(item.steps.map { |step| step.layout.marks.size }).to all(be_positive)
+    written = item.steps.filter_map(&:equation)
+    expect(written).to all(satisfy { |equation| true?(equation) })
+    last = [item.steps.last.words, item.steps.last.equation].join(" ")
+    expect(last).to match(/\b#{item.answer}\b/) if item.answer.is_a?(Integer)
+    expect(item.answer).to eq(item.problem.answer) if item.problem && !item.problem.many_answers?
+  end
+
+  it "shows quick looks whose neighbours differ, the first not none, none where there are six" do
+    seeds.each do |seed|
+      numbers = data("quick_look", seed: seed).map { |each| each[:number] }
+      expect(numbers.each_cons(2).map { |one, other| one == other }).to all(be(false))
+      expect(numbers.first).to be_positive
+      expect(numbers).to include(0).and all(be <= 10)
+    end
+  end
+
+  it "hides beads from no start twice, with none and all of them, neighbours one apart, in no order" do
+    seeds.each do |seed|
+      [5, 10, 20].each do |whole|
+        shown = data("hidden_beads", { whole: whole }, seed: seed, count: 6).map { |each| each[:shown] }
+        expect(shown.uniq).to eq(shown)
+        expect(shown).to include(0, whole)
+        expect([0, whole]).not_to include(shown.first)
+        expect(shown.each_cons(2).map { |one, other| (one - other).abs }).to include(1)
+        expect([shown.sort, shown.sort.reverse]).not_to include(shown)
+      end
+    end
+  end
+
+  it "fills the frame from every start once before any again, or as a die falls and as one is tapped in" do
+    seeds.each do |seed|
+      firsts = data("fill_the_frame", seed: seed, count: 18).map { |each| each[:first] }
+      expect(firsts.each_slice(9).map(&:sort)).to all(eq([*1..9]))
+      thrown = data("fill_the_frame", { by: "die" }, seed: seed, count: 12).map { |each| each[:first] }
+      expect(thrown).to all(be_between(1, 6))
+    end
+    expect(made("fill_the_frame").given("4")).to eq({ frame: 10, first: 4, more: 6 })
+    expect { made("fill_the_frame", "by" => "die").given(7) }.to raise_error(Rungs::Error::NotAProblem, /1 to 6/)
+  end
+
+  it "takes each ten and some once, eleven or twelve among any four" do
+    seeds.each do |seed|
+      numbers = data("ten_and_some", seed: seed, count: 4).map { |each| each[:number] }
+      expect(numbers.uniq).to eq(numbers)
+      expect(numbers & [11, 12]).not_to be_empty
+    end
+  end
+
+  it "tosses fairly, says every chance, and what to expect" do
+    toss = made("toss", "n" => 4)
+    firsts = toss.items(seed: 3, count: 300).map { |item| item.data[:first] }
+    expect(firsts.sum.fdiv(300)).to be_within(0.3).of(2)
+    expect(toss.figures[:chances]).to eq([1, 4, 6, 4, 1].each_with_index.map do |times, first|
+      { parts: [first, 4 - first], chance: times / 16.0 }
+    end)
+    turned = made("toss", { "n" => 4 }, { turned: "one" }).figures[:chances]
+    expect(turned.map do |each|
+      each.values_at(:parts, :chance)
+    end).to eq([[[4, 0], 0.125], [[3, 1], 0.5], [[2, 2], 0.375]])
+    expect(toss.given("3")).to eq({ n: 4, first: 3, second: 1 })
+    expect { toss.given(5) }.to raise_error(Rungs::Error::NotAProblem, /0 to 4/)
+    expect(toss.missing([[1, 3], [2, 2]])).to eq([[0, 4], [3, 1], [4, 0]])
+  end
+
+  it "finds all the ways, each one moved across from the one before" do
+    (2..20).each do |n|
+      ways = data("all_the_ways", { n: n }).map { |each| each[:parts] }
+      expect(ways.size).to eq(n + 1)
+      expect(ways.each_cons(2).map { |one, other| (one[0] - other[0]).abs }).to all(eq(1))
+      expect(data("all_the_ways", { n: n }, turned: "one").size).to eq((n / 2) + 1)
+      three = data("all_the_ways", { n: n, parts: 3 }).map { |each| each[:parts] }
+      expect(three.uniq.size).to eq((n + 1) * (n + 2) / 2)
+      moves = three.each_cons(2).map { |one, other| one.zip(other).sum { |a, b| (a - b).abs } }
+      expect(moves).to all(eq(2))
+    end
+  end
+
+  it "lets none leave once and all leave once, and never more than there are" do
+    seeds.each do |seed|
+      set = data("some_leave", { to: 20 }, seed: seed, count: 8)
+      expect(set.count { |each| each[:leave].zero? }).to eq(1)
+      expect(set.count { |each| each[:left].zero? }).to eq(1)
+      expect(set.map { |each| each[:leave] <= each[:start] }).to all(be(true))
+    end
+    rhyme = data("some_leave", { to: 5, leave: "one_at_a_time" }, count: 5)
+    expect(rhyme.map { |each| each[:start] }).to eq([5, 4, 3, 2, 1])
+  end
+
+  it "asks each double, each near double and each share once" do
+    expect(data("twins", { to: 10 }, count: 10).map { |each| each[:total] }.sort).to eq((1..10).map { |half| half * 2 })
+    near = data("twins", { to: 5, near: "yes" }, count: 9)
+    expect(near.count { |each| !each[:near] }).to eq(5)
+    shares = seeds.map { |seed| data("fair_shares", seed: seed) }
+    expect(shares.map { |set| set.map { |each| each[:number] } }).to all(include(0).and(satisfy { |all|
+      all.uniq == all
+    }))
+    expect(shares.flatten.map { |each| (each[:each] * 2) + each[:over] == each[:number] }).to all(be(true))
+  end
+
+  it "takes every start and jumps that land there, and no other" do
+    item = set("jump_track", { missing: "both" }, seed: 2).first
+    landing = item.data[:landing]
+    expect(made("jump_track", "missing" => "both").way(item, [landing - 2, 2])).to eq("#{landing - 2} + 2 = #{landing}")
+    expect { made("jump_track", "missing" => "both").way(item, [landing, 2]) }
+      .to raise_error(Rungs::Error::NotAProblem, /lands on #{landing + 2}/)
+  end
+
+  it "makes half of true-or-not true, and stands the number alone left as often as right" do
+    seeds.each do |seed|
+      set = data("same_both_sides", { form: "true_or_not" }, seed: seed, count: 6)
+      expect(set.count { |each| each[:holds] }).to eq(3)
+      expect(set.count { |each| each[:left].size == 1 }).to eq(3)
+      expect(set.map { |each| each[:holds] == (each[:left].sum == each[:right].sum) }).to all(be(true))
+    end
+  end
+
+  it "leaves fewer numbers with every clue, and one after the last" do
+    seeds.each do |seed|
+      [[10, 3], [10, 5], [20, 3], [20, 5]].each do |to, clues|
+        data("number_riddle", { to: to, clues: clues }, seed: seed, count: 3).each do |riddle|
+          sizes = riddle[:left].map(&:size)
+          expect(riddle[:clues].size).to eq(clues)
+          expect(sizes).to eq(sizes.sort.reverse.uniq)
+          expect([sizes[-2] > 1, riddle[:left].last]).to eq([true, [riddle[:answer]]])
+        end
+      end
+    end
+  end
+
+  it "puts on the mat only totals that can come, each about in its share, each once where there is room" do
+    expect(made("dice_mat").mat).to eq([3, 4, 5, 6, 7, 7, 8, 9, 10])
+    expect(made("dice_mat", "places" => 12).mat).to eq([2, 3, 4, 5, 6, 7, 7, 8, 9, 10, 11, 12])
+    expect(made("dice_mat", "dice" => "0-5", "places" => 16).mat.uniq).to eq([*0..10])
+    figures = made("dice_mat").figures
+    expect(figures[:chances].sum { |each| each[:chance] }).to be_within(1e-9).of(1)
+    expect(figures[:expected]).to be_within(1.5).of(throws_to_fill(made("dice_mat").mat))
+    expect { made("dice_mat").given("3 7") }.to raise_error(Rungs::Error::NotAProblem, /1 to 6/)
+    expect(made("dice_mat").given("3 6")[:faces]).to eq([3, 6])
+  end
+
+  # The mean of many mats filled by throwing.
+  def throws_to_fill(mat, random: Random.new(5), times: 2000)
+    Array.new(times) do
+      left, thrown = mat.tally, 0
+      until left.empty?
+        total = random.rand(1..6) + random.rand(1..6)
+        thrown += 1
+        left[total] -= 1 if left.key?(total)
+        left.delete(total) if left[total]&.zero?
+      end
+      thrown
+    end.sum.fdiv(times)
+  end
+
+  it "lays no domino twice, and deals cards without putting back" do
+    expect(data("domino_sums", { to: 6 }, count: 28).map { |each| each[:ends] }.uniq.size).to eq(28)
+    seeds.each do |seed|
+      dealt = data("two_cards", { cards: "1-5" }, seed: seed, count: 10).flat_map { |each| each[:cards] }
+      expect(dealt.tally).to eq((1..5).to_h { |number| [number, 4] })
+    end
+  end
+
+  it "tells stories, strings and two ways from the same rules as elsewhere" do
+    story = set("story_time", { situation: "take_from.change", band: "bridge" }, seed: 3).first
+    expect(Rungs::Problem::Story.missing_numbers(story.ask, story.problem)).to be_empty
+    string = set("number_string", { move: "up_through_ten" }, seed: 3)
+    expect(Rungs::Strategy::Pull.new(string.last.problem).to_h[:invites]).to eq("make_ten")
+    seeds.each do |seed|
+      data("whose_way", seed: seed).each do |talk|
+        rungs = talk[:ways].map { |way| Rungs::Strategy::Move::ALL.fetch(way[:move]).rung }
+        expect(rungs.uniq.size).to eq(2)
+      end
+      data("whose_way", { form: "one_slipped" }, seed: seed).each do |talk|
+        problem = Rungs::Problem::Equation.parse(talk[:problem]).to_problem
+        slip = Rungs::Slip.on(problem, talk[:ways][1][:slip])
+        expect(slip.answers(problem) - [problem.answer]).to include(talk[:ways][1][:answer])
+      end
+    end
+  end
+
+  it "keeps a way where its total is right, and refuses another" do
+    plan = made("plan_for_it", "kinds" => 3)
+    item = plan.items(seed: 1).first
+    expect(plan.way(item, "2 3 4")).to eq("2 + 3 + 4 = 9")
+    expect { plan.way(item, "2 3") }.to raise_error(Rungs::Error::NotAProblem, /how many of each/)
+    expect { made("twins").given(3) }.to raise_error(Rungs::Error::NotAProblem, "nothing is thrown here")
+  end
+
+  it "counts by groups with what is over" do
+    data("count_by", { by: 5, to: 100, rest: "yes" }, count: 20).each do |each|
+      expect((each[:groups] * 5) + each[:rest]).to eq(each[:number])
+      expect(each[:rest]).to be_between(1, 4)
+    end
+  end
+
+  it "takes the facts that a class has due" do
+    due = set("by_heart", facts: [["8 + 5", "reasoned"]]).map(&:data)
+    expect(due).to eq([{ fact: "8 + 5", due: "reasoned" }])
+  end
+
+  it "reads a sentence as one says it" do
+    expect(described_class::Aloud.read("12 − 5 = 7")).to eq("twelve take away five is seven")
+    expect(described_class::Aloud.read("9 + □ = 14")).to eq("nine and what number is fourteen")
+  end
+
+  describe Rungs::Collector do
+    it "expects three throws of a coin for both sides, and 14.7 of a die for all six" do
+      coin = { heads: Rational(1, 2), tails: Rational(1, 2) }
+      expect(described_class.new(coin).expected).to eq(3)
+      expect(described_class.new((1..6).to_h { |face| [face, Rational(1, 6)] }).expected).to eq(Rational(147, 10))
+      expect(described_class.new(coin, { heads: 2 }).expected).to eq(4)
+    end
+  end
+end
