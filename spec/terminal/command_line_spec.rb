@@ -112,8 +112,9 @@ RSpec.describe "bin/rungs" do
      ["slips", "9+5=?", "x"], ["slips", "9+5=?", "13", "--rung", "fly"], ["hear", "9+5=?", ""], ["hear", "9+5=?", "9",
                                                                                                  "--seconds", "soon"],
      %w[problems --band to7], %w[problems --band to5 --count 30], %w[problems --count 0], %w[string],
-     %w[string --move recall], %w[looks --to 99], %w[looks --count 0], %w[activity], %w[activity fly], %w[activity toss --count 0],
-     %w[activity toss --option n], %w[activity toss --option n=99], %w[activity twins --count 99], %w[activity twins --step 9],
+     %w[string --move recall], %w[looks --to 99], %w[looks --count 0], %w[activity], %w[activity fly],
+     %w[activity toss --count 0], %w[activity toss --option n], %w[activity toss --option n=99],
+     %w[activity twins --count 99], %w[activity twins --step 9],
      %w[activity toss --count -1], %w[picture cube 4], %w[picture frame 99],
      %w[picture frame 7 --fill sideways], %w[picture frame 7 --heap yes], %w[picture parts 9 5 --hidden 7],
      %w[picture objects 999999999], ["paths", "\xFF"], %w[paths --colour]].each do |arguments|
