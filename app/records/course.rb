@@ -21,12 +21,12 @@ module Records
       place&.>=(0) ? parts[place] : nil
     end
 
-    # @param kind [String] an id of Rungs::Planning::Part::ALL
+    # @param kind [String] an id of Rungs::Planning::Part::ALL or Rungs::Activity::ALL
     # @param details [Hash] what it needs to begin
     # @param after [LessonPart, nil] put after this one; else at the end
     # @return [LessonPart]
     def plan(kind, minutes: nil, details: {}, after: nil)
-      entry = Rungs::Planning::Part::ALL.fetch(kind)
+      entry = LessonPart.entry(kind)
       place = after ? after.place + 1 : (parts.map(&:place).max || 0) + 1
       DB.transaction do
         LessonPart.where(lesson_id: @lesson.id).where(Sequel[:place] >= place).update(place: Sequel[:place] + 1)

@@ -62,13 +62,24 @@ module Records
       end
     end
 
+    # Puts an item of an activity on the board, at its first step.
+    # @param part [LessonPart]
+    # @param index [Integer]
+    def show_item(part, index) = change_board { |_, _| ItemOnBoard.new({}, part.items).at(index, 0) }
+
+    # @return [LessonPart, nil] the activity whose item is on the board
+    def part_on_board = board["part"] && course.part(board["part"])
+
+    # What an activity is told of the class.
+    def settings = { turned: classroom.setting("turned") }
+
     # @return [Look, nil] the quick look on the board, where one is
     def look_on_board = board["look"] && looks_dataset.first(id: board["look"])
 
     # @return [LessonPart, nil] the practice part whose problems are listed on the board
     def list_on_board = board["list"] && course.part(board["list"])
 
-    def board_empty? = on_board.nil? && look_on_board.nil? && list_on_board.nil?
+    def board_empty? = on_board.nil? && look_on_board.nil? && list_on_board.nil? && part_on_board.nil?
 
     # @return [String] five letters that open this board, until the lesson ends
     def open_code
@@ -131,7 +142,7 @@ module Records
     def looked_at(state, posed)
       return (state["show"] == "open" ? { look_id: state["look"] } : nil) if state["look"]
 
-      id = state["problem"] || posed&.id
+      id = state["problem"] || (posed&.id unless state["part"])
       state["show"] == "shown" && id ? { problem_id: id } : nil
     end
 

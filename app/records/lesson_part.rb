@@ -8,7 +8,14 @@ module Records
     one_to_many :looks, class: "Records::Look", key: :part_id, order: :id
     one_to_many :runs, class: "Records::PartRun", key: :part_id, order: :id
 
-    def entry = Rungs::Planning::Part::ALL.fetch(kind)
+    # @param kind [String] an id of Rungs::Planning::Part::ALL or Rungs::Activity::ALL
+    # @return [#title, #minutes]
+    def self.entry(kind) = Rungs::Planning::Part::ALL[kind] || Rungs::Activity::ALL.fetch(kind)
+
+    def entry = LessonPart.entry(kind)
+
+    # @return [ItemSet, nil] where it is an activity
+    def items = @items ||= (ItemSet.new(self) if Rungs::Activity::ALL.key?(kind))
     def title = entry.title
     def begun? = !runs.empty?
     def running? = runs.last&.ended_at.nil? && begun?

@@ -16,6 +16,8 @@ module Records
 
     # @param first [Boolean] whether it never ran before
     def call(first)
+      return @lesson.show_item(@part, @part.problems_dataset.max(:item) || 0) if @part.items
+
       KINDS.key?(@part.kind) && send(KINDS.fetch(@part.kind), first)
     end
 

@@ -27,15 +27,14 @@ module Pages
         if form[:do] == "problem"
           turn_to(lesson, form[:value])
         else
-          lesson.change_board do |state, posed|
-            posed && state["look"].nil? ? State.new(state, posed).after(form[:do], form[:value]) : state
-          end
+          lesson.change_board { |state, posed| after(lesson, state, posed, form) }
         end
         screen_of(lesson)
       end
 
       # Where the code is asked for, but on Listen.
-      CODE_ASKED_ON = { "looks" => "/looks/%d", "strings" => "/strings/%d", "practice" => "/lesson/%d/practice" }.freeze
+      CODE_ASKED_ON = { "looks" => "/looks/%d", "strings" => "/strings/%d", "practice" => "/lesson/%d/practice",
+                        "conduct" => "/conduct/%d" }.freeze
 
       # Opens the board to a projector or another machine by a short code.
       post "/:room/code" do
@@ -50,6 +49,15 @@ module Pages
       end
 
       helpers do
+        # What stands on the board takes the commands it knows; what it does not know changes nothing.
+        def after(lesson, state, posed, form)
+          wanted = form.values_at(:do, :value)
+          return Records::ItemOnBoard.new(state, lesson.part_on_board.items).after(*wanted) if lesson.part_on_board
+
+          known = posed && state["look"].nil? && State::COMMANDS.include?(form[:do])
+          known ? State.new(state, posed).after(*wanted) : state
+        end
+
         # Today's lesson; with none, the last one that posed something.
         def lesson_shown
           return room.problem(params[:problem])&.lesson || halt(404) if params[:problem]
@@ -59,6 +67,7 @@ module Pages
 
         def leave
           return "/looks/#{room.id}" if @lesson.look_on_board
+          return "/conduct/#{room.id}" if @lesson.part_on_board
           return "/lesson/#{room.id}/practice" if @lesson.list_on_board
 
           @posed.part&.kind == "string" ? "/strings/#{room.id}" : "/listen/#{room.id}?problem=#{@posed.id}"

@@ -7,7 +7,7 @@ module Pages
       def screen_of(lesson)
         @lesson = lesson
         @posed = lesson.on_board
-        return first_screen if lesson.look_on_board || lesson.list_on_board
+        return first_screen if lesson.look_on_board || lesson.list_on_board || lesson.part_on_board
 
         @posed ? partial(:"board/_screen", state: board_state) : ""
       end
@@ -17,6 +17,7 @@ module Pages
       # What stands in the board's page at first.
       def first_screen
         return look_screen if @lesson.look_on_board
+        return partial(:"board/_step", state: item_on_board) if @lesson.part_on_board
 
         if @lesson.list_on_board
           partial(:"board/_list", part: @lesson.list_on_board)
@@ -25,6 +26,7 @@ module Pages
         end
       end
 
+      def item_on_board = Records::ItemOnBoard.new(@lesson.refresh.board.to_h, @lesson.part_on_board.items)
       def board_state = @board_state ||= State.new(@lesson.refresh.board.to_h, @posed)
 
       # A way's number sentences, one under the other; where the class writes them down the page, in two columns that

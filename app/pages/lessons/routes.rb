@@ -15,6 +15,12 @@ module Pages
         "practice" => ->(room, _) { "/lesson/#{room}/practice" }
       }.freeze
 
+      # @param posed [Records::PosedProblem, nil] the one at hand
+      # @return [String] the address where a part is conducted
+      def self.place(room, part, posed)
+        part.items ? "/conduct/#{room.id}" : PLACES.fetch(part.kind).call(room.id, posed)
+      end
+
       # What each kind keeps of the form.
       DETAILS = { "quick_looks" => %i[to seconds arrangement], "string" => %i[move], "practice" => %i[words] }.freeze
 
@@ -114,7 +120,7 @@ module Pages
         end
 
         def place_of(part)
-          PLACES.fetch(part.kind).call(room.id, part.kind == "share" ? part.lesson.shareable : part.at_hand)
+          Routes.place(room, part, part.kind == "share" ? part.lesson.shareable : part.at_hand)
         end
 
         def details_of(form)

@@ -4,7 +4,7 @@ module Pages
   module Listen
     # Recording: child, then rung; two taps. What else is known is added to the last tap.
     class Routes < Shared::Tab
-      helpers Shared::ClassMargin
+      helpers Shared::ClassMargin, Recording
 
       get "/:room" do
         @tab, @title = "listen", "Listen"
@@ -86,79 +86,10 @@ module Pages
       error(Records::Recorder::Gone) { halt 404 }
 
       helpers do
-        # Today's list first, in turn; then the others by name.
-        def in_turn(rows) = rows.sort_by.with_index { |row, index| [turns.index(row[:child]) || turns.size, index] }
-        def seats? = env["rack.session"]["seats"] == true && room.children.any?(&:seat)
-
         def seats_page
           @tab, @title = "listen", "Where everybody sits"
           seating = Records::Seating.new(room)
           erb :"listen/seats", locals: { seated: seating.seated, unseated: seating.unseated, rows: seating.rows }
-        end
-
-        # Where a name stands in the margin.
-        def seat_class(child)
-          row, place = child.seat && Records::Seating.place(child.seat)
-          row && "seat-c#{place} seat-r#{row}"
-        end
-
-        def photos_of(observation) = Records::Photo.of_record(room, observation.first_key)
-
-        def recorder = @recorder ||= Records::Recorder.new(room, env["rodauth"].session_value)
-        def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
-        def turns = @turns ||= listening.on(today).map(&:child)
-
-        # What a wrong answer may come from.
-        # @return [Rungs::Slip::Diagnosis, nil]
-        def diagnosis_of(observation)
-          observation.answer && Rungs::Slip::Diagnosis.new(@posed.problem, observation.answer, rung: observation.code)
-        end
-
-        # What the board of this lesson shows, for the remote.
-        def board_state = @board_state ||= Board::State.new(@posed.lesson.board.to_h, @posed)
-        def on_board? = @posed.lesson.on_board&.id == @posed.id
-
-        # The fragment that htmx puts in place; a plain form gets the whole page again.
-        def answer_with(observation)
-          @posed ||= observation.posed_problem
-          return redirect("/listen/#{room.id}?problem=#{@posed.id}") unless htmx?
-
-          child = observation.child
-          estimate = recorder.estimate(child, *focus, on: today) || evidence.estimate_of(child, *focus, on: today)
-          partial(:"listen/_live", observation: (observation unless observation.undone)) +
-            partial(:"listen/_out_of_band", child: child, estimate: estimate)
-        end
-
-        # The last of this lesson, whatever its problem.
-        def log
-          by_id = room.children.to_h { |child| [child.id, child] }
-          @log ||= Records::Observation::OF_LESSON.call(classroom_id: room.id, lesson_id: @posed.lesson_id)
-          @log.each { |row| row.associations[:child] = by_id[row.child_id] if by_id.key?(row.child_id) }
-        end
-
-        def heard_here = @heard_here ||= Records::Observation::HEARD.call(classroom_id: room.id, problem_id: @posed.id)
-        def tally = "#{heard_here.size} heard, #{(room.children.map(&:id) - heard_here).size} to go"
-
-        # A story where the problem before was one, with its template again; else the bare equation.
-        def words_for(problem)
-          template = Rungs::Problem::Template::ALL[@posed.template]
-          return { story: "" } unless problem.situation && template&.suits?(problem)
-
-          names = Rungs::Problem::Story::NAMES.sample(2)
-          { story: Rungs::Problem::Story.new(problem, template: template, names: names).text, template: template.id }
-        end
-
-        # "Count on, from the first"
-        def candidate_title(candidate)
-          rung = Rungs::Strategy::Rung::ALL[candidate.rung] || Rungs::Strategy::OffLadder::ALL.fetch(candidate.rung)
-          [rung.title, (Rungs::Strategy::Move::ALL.fetch(candidate.move).title if candidate.move)].compact.join(", ")
-        end
-
-        def moves_of(observation) = @posed.problem.paths.map(&:move).select { |move| move.rung == observation.rung }
-
-        def next_problem
-          following = @posed.check_in_id ? nil : @posed.lesson.beside(@posed, 1)
-          following ? "/listen/#{room.id}?problem=#{following.id}" : "/plan/#{room.id}"
         end
       end
     end

@@ -30,6 +30,8 @@ module Pages
 
       # What a planned part holds, in a line.
       def part_line(part)
+        return part.items.outline if part.items
+
         story = (part.ready.find do |each|
           each["number_set"] == "middle"
         end || part.ready.first || {})["story"] || part.problems.first&.words

@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # A card or a die gives the first part: how many more until the frame is full?
     class FillTheFrame < Kind
-      entry id: "fill_the_frame", title: "Fill the frame", minutes: 7, finds: "make_ten", usual: 6,
+      entry id: "fill_the_frame", title: "Fill the frame", minutes: 7, finds: %w[make_ten], usual: 6,
             i_can: "I can say how many more fill the frame.",
             materials: [Material.new(thing: "frame", per: "child", count: 1,
                                      instead: "one drawn on paper, or in chalk"),
@@ -27,17 +27,15 @@ module Rungs
 
       # By card every start once before any again; by die as it falls.
       def draw(random, count)
-        size = option(:frame)
-        return Array.new(count) { started(random.rand(1..[DIE.max, size].min)) } if option(:by) == "die"
+        return Array.new(count) { started(starts.to_a.sample(random: random)) } if option(:by) == "die"
 
-        rounds = Array.new((count / (size - 1.0)).ceil) { mixed((1...size).to_a, size - 1, random) }
+        rounds = Array.new((count / starts.size.to_f).ceil) { mixed(starts.to_a, starts.size, random) }
         rounds.flatten.first(count).map { |first| started(first) }
       end
 
       def given(input)
         first = Integer(input, exception: false)
-        most = option(:by) == "die" ? [DIE.max, option(:frame)].min : option(:frame)
-        refuse("the first part is a number from 1 to #{most}") unless first&.between?(1, most)
+        refuse("the first part is a number from #{starts.min} to #{starts.max}") unless first && starts.cover?(first)
         started(first)
       end
 
@@ -59,6 +57,9 @@ module Rungs
       end
 
       private
+
+      # A card may say none; a full frame asks nothing.
+      def starts = option(:by) == "die" ? (1..[DIE.max, option(:frame)].min) : (0..option(:frame) - 1)
 
       def thing = option(:with) == "found" ? "thing we found" : "counter"
       def started(first) = { frame: option(:frame), first: first, more: option(:frame) - first }

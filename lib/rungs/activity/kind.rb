@@ -6,7 +6,7 @@ module Rungs
     # data:
     #
     #   class Twins < Kind
-    #     entry id: "twins", title: "Twins", minutes: 7, finds: "doubles", i_can: "I can double a number."
+    #     entry id: "twins", title: "Twins", minutes: 7, finds: %w[doubles put_together], i_can: "I can double a number."
     #     option "to", "Double to", [5, 10]
     #     def most = …              # how many different ones there are; nil for as many as one likes
     #     def draw(random, count)   # => the data of a set
@@ -28,11 +28,17 @@ module Rungs
           @options = []
         end
 
-        def option(id, label, choices) = @options << Option.new(id: id, label: label, choices: choices.freeze).freeze
+        # @yield [choice] → its words, where they are not its id's
+        def option(id, label, choices, &names)
+          @options << Option.new(id: id, label: label, choices: choices.freeze, names: names).freeze
+        end
 
         attr_reader :options
 
         Entry.members.each { |name| define_method(name) { @entry[name] } }
+
+        # Whether a throw of real things can be tapped in.
+        def thrown? = instance_method(:given).owner != Kind
 
         # @param chosen [Hash{String => Object}] by option id; what is missing is the default
         # @param settings [Hash{Symbol => Symbol}] of the class: fill, turned, whole, minus

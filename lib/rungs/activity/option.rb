@@ -2,8 +2,8 @@
 
 module Rungs
   module Activity
-    # One choice that an activity offers. choices: numbers or words, the first the default.
-    Option = Struct.new(:id, :label, :choices, keyword_init: true) do
+    # One choice that an activity offers. choices: numbers or words, the first the default. names: a choice → its words.
+    Option = Struct.new(:id, :label, :choices, :names, keyword_init: true) do
       def default = choices.first
 
       # @param given [Object] as typed or kept
@@ -15,7 +15,7 @@ module Rungs
       end
 
       # @return [String] a choice in words
-      def say(choice) = choice.to_s.tr("_", " ")
+      def say(choice) = names ? names.call(choice) : choice.to_s.tr("_", " ")
       def to_h = { id: id, label: label, choices: choices, default: default }
     end
   end

@@ -13,7 +13,7 @@ module Rungs
         Plan.new(for: "a day at the shore", kinds: ["kite", "shell", "big book", "bun", "apple", "boat"])
       ].freeze
 
-      entry id: "plan_for_it", title: "Plan for it", minutes: 15, finds: "talk", usual: 1,
+      entry id: "plan_for_it", title: "Plan for it", minutes: 15, finds: %w[talk], usual: 1,
             i_can: "I can choose, list and find the total.",
             materials: [Material.new(thing: "paper and pencil", per: "child", count: 1, instead: "a whiteboard")],
             listen_for: { "count_all" => "draws everything and counts from one",

@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # Shown for a moment, covered, “how many?”; shown again, “how did you see it?”.
     class QuickLooks < Kind
-      entry id: "quick_look", title: "Quick looks", minutes: 4, finds: "see", usual: 6,
+      entry id: "quick_look", title: "Quick looks", minutes: 4, finds: %w[see], usual: 6,
             i_can: "I can see how many without counting one by one.",
             cautions: %w[flashing],
             listen_for: { "count_all" => "counts on fingers what is covered already",

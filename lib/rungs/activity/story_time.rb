@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # A story is told, thought about, acted out, and written last (guide 14).
     class StoryTime < Kind
-      entry id: "story_time", title: "A story problem", minutes: 10, finds: "talk", usual: 1,
+      entry id: "story_time", title: "A story problem", minutes: 10, finds: %w[talk], usual: 1,
             i_can: "I can act out a story and say how I solved it.",
             materials: [Material.new(thing: "counters", per: "child", count: 20, instead: "fingers, pencil and paper")],
             cautions: %w[small_things],
@@ -15,8 +15,10 @@ module Rungs
             slips: %w[start_counted one_short repeated_given],
             easier: "Smaller numbers in the same story.", harder: "Another thing asked in the same story."
 
-      option "situation", "What happens", Problem::Situation::ALL.ids
-      option "band", "Numbers", ["to10", *(Problem::Band::ALL.ids - ["to10"])]
+      option("situation", "What happens", Problem::Situation::ALL.ids) do |id|
+        Problem::Situation::ALL.fetch(id).then { |situation| "#{situation.group}: #{situation.question}" }
+      end
+      option("band", "Numbers", ["to10", *(Problem::Band::ALL.ids - ["to10"])]) { |id| Problem::Band::ALL.fetch(id).title }
 
       def most = pool.count
 

@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # Bare problems one at a time that lead to one move; an item is one problem of the string.
     class Strings < Kind
-      entry id: "number_string", title: "A string of problems", minutes: 8, finds: "talk",
+      entry id: "number_string", title: "A string of problems", minutes: 8, finds: %w[talk],
             i_can: "I can use one problem to help with the next.",
             listen_for: { "count_all" => "counts each problem from one", "count_on" => "counts on in each",
                           "part_whole" => "uses the problem before", "make_ten" => "uses the ten that was just made",
@@ -12,7 +12,9 @@ module Rungs
             slips: %w[start_counted repeated_given],
             easier: "The same move with smaller numbers.", harder: "Leave out the first helping problem."
 
-      option "move", "Leads to", ["up_through_ten", *(NumberString.moves - ["up_through_ten"])]
+      option("move", "Leads to", ["up_through_ten", *(NumberString.moves - ["up_through_ten"])]) do |id|
+        Strategy::Move::ALL.fetch(id).title
+      end
 
       def data(seed:, count: nil)
         problems = NumberString.for(option(:move), random: Random.new(seed)).problems.map(&:to_s)

@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # Two-tone counters are shaken and spilled: which ways come, which are missing, and why do some come so often?
     class Toss < Kind
-      entry id: "toss", title: "Shake and spill", minutes: 9, finds: "parts", usual: 6,
+      entry id: "toss", title: "Shake and spill", minutes: 9, finds: %w[parts make_ten], usual: 6,
             i_can: "I can find the parts of a number.",
             materials: [Material.new(thing: "two-tone counters", per: "pair", count: 8,
                                      instead: "beans painted on one side, coins"),

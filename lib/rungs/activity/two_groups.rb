@@ -6,7 +6,7 @@ module Rungs
     class TwoGroups < Kind
       THINGS = %w[shell apple boat button kite lantern mitten crab fish bun].freeze
 
-      entry id: "two_groups", title: "Two groups together", minutes: 8, finds: "put_together", usual: 6,
+      entry id: "two_groups", title: "Two groups together", minutes: 8, finds: %w[put_together], usual: 6,
             i_can: "I can put two groups together and say how many.",
             materials: [Material.new(thing: "counters of two sorts", per: "child", count: 20,
                                      instead: "pencils, caps, bottle tops, sticks")],

@@ -5,7 +5,7 @@ module Rungs
     # One problem, two invented children, two ways of different rungs; or one of them slipped. Never a real child's
     # slip.
     class WhoseWay < Kind
-      entry id: "whose_way", title: "Whose way?", minutes: 8, finds: "talk", usual: 2,
+      entry id: "whose_way", title: "Whose way?", minutes: 8, finds: %w[talk], usual: 2,
             i_can: "I can say how two ways are the same and how they differ.",
             listen_for: { "count_all" => "says the way that counts everything",
                           "count_on" => "says the way that counts on",

@@ -38,7 +38,7 @@ RSpec.describe Rungs::Activity do
         in_order = activity.id == "all_the_ways"
         expect(sets.uniq.size).to in_order ? eq(1) : be > 1
         expect(activity.i_can).to start_with("I ").and end_with(".")
-        expect(described_class::FINDS).to have_key(activity.finds)
+        expect(activity.finds - described_class::FINDS.keys).to be_empty
         expect(activity.slips - Rungs::Slip::ALL.map(&:id)).to be_empty
         expect(activity.listen_for.keys - Rungs::Strategy::Rung::ALL.map(&:id)).to be_empty
         expect(activity.cautions - Rungs::Planning::Caution::ALL.ids).to be_empty
@@ -97,8 +97,8 @@ RSpec.describe Rungs::Activity do
 
   it "fills the frame from every start once before any again, or as a die falls and as one is tapped in" do
     seeds.each do |seed|
-      firsts = data("fill_the_frame", seed: seed, count: 18).map { |each| each[:first] }
-      expect(firsts.each_slice(9).map(&:sort)).to all(eq([*1..9]))
+      firsts = data("fill_the_frame", seed: seed, count: 20).map { |each| each[:first] }
+      expect(firsts.each_slice(10).map(&:sort)).to all(eq([*0..9]))
       thrown = data("fill_the_frame", { by: "die" }, seed: seed, count: 12).map { |each| each[:first] }
       expect(thrown).to all(be_between(1, 6))
     end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Pages
+  module Conduct
+    # Where the item on the board goes.
+    class DoContract < Shared::Contract
+      params do
+        required(:do).filled(:string, included_in?: Records::ItemOnBoard::COMMANDS)
+        optional(:value).maybe(:string, format?: /\A\d{1,3}(\.\d{1,2})?\z/)
+      end
+    end
+  end
+end

@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+module Pages
+  module Conduct
+    # Conducts an activity on the tablet beside the class: what to say, what is on the board, step on and back, what to
+    # listen for; child, then rung where the item has a problem.
+    class Routes < Shared::Tab
+      helpers Shared::ClassMargin, Listen::Recording
+
+      # What a step is called on the way through an item.
+      STEPS = { "look" => "look", "ask" => "ask", "check" => "check", "write" => "write it" }.freeze
+
+      before("/:room/?*") { @tab = "plan" }
+
+      get("/:room") { page }
+
+      # A step, an item, or the cover: each names where it goes.
+      post "/:room/do" do
+        form = checked(DoContract)
+        part || halt(404)
+        lesson.show_item(part, 0) unless lesson.part_on_board&.id == part.id
+        lesson.change_board { |state, _| board(state).after(form[:do], form[:value]) }
+        redirect here
+      end
+
+      # What real dice, cards or counters showed.
+      post "/:room/thrown" do
+        form = checked(ThrownContract)
+        (part || halt(404)).items.throw_in(form[:item], form[:shown])
+        lesson.show_item(part, form[:item])
+        redirect here
+      rescue Rungs::Error => e
+        trouble(e)
+      end
+
+      # A way a child gave, as it is written.
+      post "/:room/ways" do
+        form = checked(WayContract)
+        items = (part || halt(404)).items
+        posed = items.posed(form[:item]) || refuse("Ways are kept where there is one answer")
+        text = items.kind.way(items.item(form[:item]), form[:written])
+        Records::ProblemWay.keep(posed, text, initials: form[:initials].to_s.strip)
+        redirect here
+      rescue Rungs::Error => e
+        trouble(e)
+      end
+
+      helpers do
+        def here = "/conduct/#{room.id}"
+        def lesson = @lesson ||= room.lesson_on(today)
+
+        # The activity going on, else the one on the board.
+        def part
+          @part ||= lesson && [lesson.course.current, lesson.part_on_board].compact.find(&:items)
+        end
+
+        def board(state) = Records::ItemOnBoard.new(state, part.items)
+
+        def trouble(error)
+          @trouble = error.message
+          status 422
+          page
+        end
+
+        def page
+          @title = part ? part.title : "Activities"
+          return erb(:"conduct/nothing") unless part
+
+          on_board = lesson.refresh.part_on_board&.id == part.id
+          @state = board(on_board ? lesson.board.to_h : {})
+          @posed = part.items.posed(@state.index)
+          @scripts = %w[listen] if @posed
+          @margin = margin
+          erb :"conduct/conduct"
+        end
+
+        def margin
+          return partial(:"listen/_children", rows: in_turn(margin_rows(turns))) if @posed
+
+          class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
+        end
+
+        def step_title(step) = STEPS.fetch(step.name)
+
+        # The primary button: what comes next.
+        def on_title(there)
+          there[0] == @state.index ? Rungs.capital(step_title(@state.item.steps[there[1]])) : "The next one"
+        end
+
+        def slips_here = part.entry.slips.filter_map { |id| @posed && Rungs::Slip.on(@posed.problem, id) }
+      end
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Pages
+  module Find
+    # Finds an activity by what one wants to do, shows its first items, and puts it into a lesson.
+    class Routes < Shared::Tab
+      helpers Shared::ClassMargin
+
+      SHOWN = 6
+
+      before("/:room/?*") { @tab, @title = "plan", "What do you want to do?" }
+
+      get "/:room" do
+        @form = checked(FindContract)
+        @activity = activities.find { |each| each.id == @form[:activity] } || activities.first
+        @seed = @form[:seed] || Random.rand(1..9999)
+        @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
+        erb :"find/find"
+      end
+
+      post "/:room" do
+        form = checked(FindContract)
+        activity = Rungs::Activity::ALL.fetch(form[:activity] || refuse("Choose an activity first"))
+        kind = activity.with(options_of(activity))
+        seed = form[:seed] || 1
+        kind.data(seed: seed)
+        lesson = room.lesson_on(coming_day) || room.start_lesson(coming_day)
+        part = lesson.course.plan(activity.id, details: { "options" => kind.chosen, "seed" => seed })
+        return go(lesson, part) if form[:now]
+
+        env["rack.session"]["note"] = "#{activity.title} is put into #{coming_lesson}."
+        redirect "/lesson/#{room.id}#{"?day=#{coming_day}" unless coming_day == today}"
+      end
+
+      helpers do
+        def finds = Rungs::Activity::FINDS
+        def chosen_find = @form[:finds] || activity_find || finds.keys.first
+        def activity_find = Rungs::Activity::ALL[@form[:activity]]&.finds&.first
+        def activities = Rungs::Activity::ALL.select { |each| each.finds.include?(chosen_find) }
+
+        # What the form chose of an activity's options; what it does not have is the default.
+        def options_of(activity) = params.slice(*activity.options.map(&:id))
+
+        def items = (@items ||= @activity.with(options_of(@activity)).items(seed: @seed)).first(SHOWN)
+        def cover(activity) = activity.with.items(seed: 1).first.steps.find { |step| step.name != "ask" }.layout
+        def query(**more) = URI.encode_www_form({ finds: chosen_find, activity: @activity.id, **more })
+
+        def go(lesson, part)
+          lesson.course.go(lesson.course.part(part.id))
+          redirect "/conduct/#{room.id}"
+        end
+      end
+    end
+  end
+end

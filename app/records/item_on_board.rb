@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Records
+  # An item of an activity on the board: which, at which step, since when, covered or not. Plain data that is kept on
+  # the lesson and sent to every window. A command names the place it goes to, so that the same press from two windows,
+  # or one that comes late, does no harm.
+  class ItemOnBoard
+    COMMANDS = %w[step item uncover].freeze
+
+    # Seconds that a picture may take to reach a board.
+    ON_THE_WAY = 0.5
+
+    # @param data [Hash] as kept on the lesson
+    # @param set [ItemSet]
+    # @param now [Float] seconds since the epoch
+    def initialize(data, set, now: Time.now.to_f)
+      @data = data
+      @set = set
+      @now = now
+    end
+
+    attr_reader :set
+
+    def index = @data.fetch("item", 0).clamp(0, set.size - 1)
+    def item = set.item(index)
+    def place = @data.fetch("step", 0).clamp(0, item.steps.size - 1)
+    def step = item.steps[place]
+
+    # A step seen for a moment covers itself.
+    def covered? = @data["covered"] == true || (passing? && left <= 0)
+    def passing? = !step.seconds.nil? && @data["covered"] != false
+
+    # What a window is told to show it for: its whole time where it has only just been asked for; else what is left.
+    def window = left > step.seconds - ON_THE_WAY ? step.seconds : left
+
+    # @return [Array(Integer, Integer), nil] item and step after or before this one; nil at the end
+    def beside(direction)
+      there = place + direction
+      return [index, there] if there.between?(0, item.steps.size - 1)
+      return ([index + 1, 0] if index + 1 < set.size) if direction.positive?
+
+      [index - 1, set.item(index - 1).steps.size - 1] if index.positive?
+    end
+
+    # @param command [String] one of COMMANDS
+    # @param value [String, nil] "2.1", the third item's second step; for an item its number alone
+    # @return [Hash] the next state; the same where it asks for nothing there is
+    def after(command, value)
+      case command
+      when "step", "item" then at(*value.to_s.split(".").map(&:to_i))
+      when "uncover" then @data.merge("covered" => !covered?, "show" => covered? ? "shown" : "covered")
+      else @data
+      end
+    end
+
+    # @return [Hash] the state at an item and a step of it
+    def at(index = 0, step = 0)
+      index = index.clamp(0, set.size - 1)
+      step = step.clamp(0, set.item(index).steps.size - 1)
+      { "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now, "show" => "shown",
+        "problem" => set.posed(index)&.id }
+    end
+
+    private
+
+    def left = @data.fetch("shown_at", 0) + step.seconds - @now
+  end
+end

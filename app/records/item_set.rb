@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Records
+  # The items of a lesson part that is an activity. Only its options, its seed and what was thrown are kept; the items
+  # are made from them each time. An item with a problem is posed when it is first shown.
+  class ItemSet
+    # @param part [LessonPart]
+    def initialize(part)
+      @part = part
+    end
+
+    attr_reader :part
+
+    def kind = @kind ||= Rungs::Activity::ALL.fetch(part.kind).with(details["options"].to_h, part.lesson.settings)
+    def size = data.size
+
+    # @return [Rungs::Activity::Item] of that place, or of the nearest there is
+    def item(index) = (@items ||= {})[index] ||= kind.item(data[index.clamp(0, size - 1)])
+
+    # @return [PosedProblem, nil] nil where the item has no problem
+    def posed(index)
+      problem = item(index).problem or return
+      part.problems_dataset.where(item: index).last ||
+        part.lesson.pose(problem, story: "", part: part).tap { |posed| posed.update(item: index) }
+    end
+
+    # @return [String] its first items in a line, or what it is for
+    def outline
+      asked = (0...[size, 4].min).filter_map { |index| item(index).equation }
+      asked.empty? ? part.entry.i_can : asked.join(",  ")
+    end
+
+    # A throw of real things in the place of what would have fallen.
+    # @raise [Rungs::Error::NotAProblem]
+    def throw_in(index, input)
+      thrown = details["thrown"].to_h.merge(index.to_s => kind.given(input))
+      part.update(details: Sequel.pg_jsonb(details.merge("thrown" => thrown)))
+      part.problems_dataset.where(item: index).update(item: nil)
+      @data, @items = nil
+    end
+
+    private
+
+    def details = part.details.to_h
+
+    def data
+      @data ||= begin
+        made = kind.data(seed: details.fetch("seed"))
+        thrown = details["thrown"].to_h.transform_keys(&:to_i)
+        made.each_index.map { |index| thrown[index]&.to_h&.transform_keys(&:to_sym) || made[index] }
+      end
+    end
+  end
+end

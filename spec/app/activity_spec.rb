@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe Records::ItemOnBoard do
+  let(:teacher) { make_teacher(children: %w[Ada Bo]) }
+  let(:room) { teacher[1] }
+  let(:lesson) { room.start_lesson(room.today) }
+
+  def plan(kind, options = {}) = lesson.course.plan(kind, details: { "options" => options, "seed" => 3 })
+  def board(part, now: Time.now.to_f) = described_class.new(lesson.refresh.board.to_h, part.items, now: now)
+
+  it "goes through every step of every item and back, and stays within them" do
+    part = plan("twins")
+    lesson.course.go(part)
+    forward = []
+    forward << [board(part).index, board(part).place]
+    while (there = board(part).beside(1))
+      lesson.change_board { |state, _| described_class.new(state, part.items).after("step", there.join(".")) }
+      forward << there
+    end
+    expect(forward.size).to eq(part.items.size * 5)
+    expect(forward.last).to eq([part.items.size - 1, 4])
+    lesson.change_board { |state, _| described_class.new(state, part.items).after("step", "99.99") }
+    expect([board(part).index, board(part).place]).to eq(forward.last)
+    expect(board(part).beside(-1)).to eq(forward[-2])
+    expect(part.problems_dataset.select_order_map(:item)).to eq([*0...part.items.size])
+  end
+
+  it "is the same after the same press from two windows, and leaves alone what it does not know" do
+    part = plan("twins")
+    lesson.course.go(part)
+    pressed = Array.new(2) do
+      lesson.change_board do |state, _|
+        described_class.new(state, part.items).after("step", "1.2")
+      end
+    end
+    expect(pressed.map { |each| each.board.slice("item", "step") }.uniq).to eq([{ "item" => 1, "step" => 2 }])
+    expect(board(part).after("strike", nil)).to eq(lesson.board.to_h)
+  end
+
+  it "shows a quick look for its seconds and covers it, until it is uncovered" do
+    part = plan("quick_look", "seconds" => 2)
+    lesson.course.go(part)
+    began = lesson.board["shown_at"]
+    expect(board(part, now: began + 1)).to have_attributes(covered?: false, passing?: true, window: 1)
+    expect(board(part, now: began + 2.1)).to have_attributes(covered?: true)
+    expect(described_class.new(board(part, now: began + 3).after("uncover", nil), part.items, now: began + 9))
+      .to have_attributes(covered?: false, passing?: false)
+  end
+
+  it "makes the same items again, with what was thrown in its place, and poses each once" do
+    part = plan("toss", "n" => 5)
+    lesson.course.go(part)
+    before = part.items.item(1).to_h
+    part.items.throw_in(0, "4")
+    again = Records::LessonPart[part.id].items
+    expect(again.item(0).data).to eq({ n: 5, first: 4, second: 1 })
+    expect(again.item(1).to_h).to eq(before)
+    expect(Array.new(2) { again.posed(0).id }.uniq.size).to eq(1)
+    expect { again.throw_in(0, "6") }.to raise_error(Rungs::Error::NotAProblem)
+  end
+
+  it "leaves the board going where the part is taken out" do
+    part = plan("twins")
+    lesson.course.go(part)
+    part.delete
+    expect(lesson.refresh.part_on_board).to be_nil
+    expect(lesson.on_board).to be_a(Records::PosedProblem)
+  end
+
+  it "conducts an activity that nothing else knows" do
+    invented = Class.new(Rungs::Activity::Kind) do
+      entry id: "pairs_of_shoes", title: "Pairs of shoes", minutes: 5, i_can: "I can count shoes.", finds: %w[tens]
+      def draw(_random, count) = Array.new(count) { |index| { pairs: index + 1 } }
+
+      def item(data)
+        shoes = data[:pairs] * 2
+        make(ask: "How many shoes?", answer: shoes, data: data, equation: nil,
+             steps: [step("write", frame([shoes], size: 20), "#{shoes} shoes.", equation: "#{shoes} = #{shoes}")])
+      end
+    end
+    stub_const("Rungs::Activity::ALL", Rungs::Activity::ALL.with(invented))
+    part = plan("pairs_of_shoes")
+    lesson.course.go(part)
+    sign_in(teacher[0])
+    get "/conduct/#{room.id}"
+    expect(last_response.body).to include("Pairs of shoes", "2 shoes.", "The next one")
+    get "/board/#{room.id}/lessons/#{lesson.id}/screen"
+    expect(last_response.body).to include("2 = 2")
+  end
+
+  it "shows another class’s people nothing" do
+    lesson.course.go(plan("twins"))
+    sign_in(make_teacher[0])
+    get "/conduct/#{room.id}"
+    expect(last_response.status).to eq(404)
+    get "/find/#{room.id}"
+    expect(last_response.status).to eq(404)
+  end
+end

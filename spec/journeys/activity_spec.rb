@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+require "journey_helper"
+
+RSpec.describe "An activity", type: :feature do
+  let(:teacher) { make_teacher(children: %w[Ada Bo Cleo]) }
+  let(:room) { teacher[1] }
+
+  before { enter(teacher[0]) }
+
+  def find_activity(id, **options)
+    visit "/find/#{room.id}?activity=#{id}"
+    options.each { |name, choice| select choice, from: name.to_s }
+    click_button "Do it now"
+    expect(page).to have_css(".rail [aria-current]")
+  end
+
+  it "is found by what one wants to do, looked at, put into the plan and taken out again" do
+    click_link "Plan the lesson"
+    click_link "Find something to do"
+    click_link "Make ten"
+    expect(page).to have_css(".find-cards strong", text: "Fill the frame")
+    click_link "Fill the frame"
+    expect(page).to have_css(".find-items svg", count: 6)
+    expect_accessible
+    select "5", from: "frame"
+    expect(page).to have_css(".find-items", text: "= 5")
+    first = find(".find-items").text
+    click_link "Other numbers"
+    expect(page).to have_no_css(".find-items", text: first, exact_text: true)
+    expect(page).to have_select("frame", selected: "5")
+    click_button "Take it into today’s lesson"
+    expect(page).to have_css(".note", text: "Fill the frame is put into today’s lesson.")
+    expect(page).to have_css(".parts li", text: "Fill the frame")
+    click_button "Take out: fill the frame, part 1"
+    expect(page).to have_no_css(".parts li")
+  end
+
+  it "is conducted step by step on the board, and heard in two taps without leaving the page" do
+    find_activity("some_leave", "acted with" => "frame")
+    expect(page).to have_css("h1", text: "How many do I need to put out?")
+    expect_accessible
+    board = open_new_window
+    within_window(board) do
+      visit "/board/#{room.id}"
+      expect(page).to have_css("h1", text: "How many do I need to put out?")
+    end
+    click_button "Ask"
+    click_button "Check"
+    tap_child "Ada"
+    tap_rung "Count on"
+    expect(page).to have_css("#tally", text: "1 heard, 2 to go")
+    click_button "Write it"
+    written = find(".aloud .kid").text
+    expect(find(".aloud")).to have_text("take away")
+    within_window(board) do
+      expect(page).to have_css(".board-sentence", text: written)
+      expect_accessible
+      press(:arrow_left)
+      expect(page).to have_no_css(".board-sentence")
+    end
+    visit "/conduct/#{room.id}"
+    expect(page).to have_css(".rail [aria-current]", text: "check")
+    expect(room.observations_dataset.first.posed_problem.equation).to eq(written.sub(/= \d+/, "= □"))
+    click_button "Another"
+    expect(page).to have_text("2 of 6")
+    within_window(board) { board.close }
+  end
+
+  it "takes a throw of real counters, refuses one that cannot be, and keeps the ways children give" do
+    find_activity("toss")
+    fill_in "thrown or dealt for real", with: "9"
+    click_button "Take it"
+    expect(page).to have_css("[role=alert]", text: "0 to 8 show the first colour")
+    fill_in "thrown or dealt for real", with: "3"
+    click_button "Take it"
+    click_button "Look"
+    expect(page).to have_css(".stage svg[aria-label^='3 and 5']")
+    fill_in "a way given", with: "3 + 6"
+    click_button "Keep it"
+    expect(page).to have_css("[role=alert]")
+    fill_in "a way given", with: "5 + 3"
+    fill_in "by", with: "Bo"
+    click_button "Keep it"
+    expect(page).to have_css(".kept li", text: "5 + 3 = 8 Bo")
+  end
+
+  it "plays a riddle that has no problem to record, and flashes a quick look and covers it" do
+    find_activity("number_riddle")
+    expect(page).to have_css("dl.listen-for dt")
+    click_button "Look"
+    expect(page).to have_css(".stage svg")
+    find_activity("quick_look", "seconds" => "1")
+    visit "/board/#{room.id}"
+    expect(page).to have_css(".board-cover:not([hidden])")
+    press(:arrow_right)
+    expect(page).to have_css("h1", text: "How many?")
+    press(:escape)
+    expect(page).to have_css(".conducting")
+  end
+
+  it "is kept where the connection is gone, and what was tapped is sent once" do
+    find_activity("twins")
+    expect(page.evaluate_async_script("navigator.serviceWorker.ready.then(() => setTimeout(arguments[0], 500, true))"))
+      .to be(true)
+    page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
+    tap_child "Cleo"
+    tap_rung "Known fact"
+    expect(page).to have_css(".is-waiting")
+    page.driver.browser.network_conditions = { offline: false, latency: 0, throughput: -1 }
+    expect(page).to have_css("#tally", text: "1 heard, 2 to go")
+    expect(room.observations_dataset.count).to eq(1)
+  end
+end
