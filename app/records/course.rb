@@ -31,11 +31,11 @@ module Records
       DB.transaction do
         LessonPart.where(lesson_id: @lesson.id).where(Sequel[:place] >= place).update(place: Sequel[:place] + 1)
         LessonPart.create(classroom_id: @lesson.classroom_id, lesson_id: @lesson.id, place: place, kind: entry.id,
-                          minutes: minutes || entry.minutes, details: Sequel.pg_jsonb(details))
+                          minutes: minutes || entry.minutes, details: Sequel.pg_jsonb(seeded(entry.id, details)))
       end.tap { forget }
     end
 
-    def plan_usual = Rungs::Planning::Part::ALL.select(&:usual).each { |entry| plan(entry.id) }
+    def plan_usual = Rungs::Planning::Part::USUAL.each { |kind| plan(kind) }
 
     # What another lesson left undone, before anything planned here.
     def take_over(course)
@@ -92,6 +92,11 @@ module Records
     end
 
     private
+
+    # An activity's items are made of options and a seed.
+    def seeded(kind, details)
+      Rungs::Activity::ALL.key?(kind) ? { "options" => {}, "seed" => Random.rand(1..9999) }.merge(details) : details
+    end
 
     def forget = @parts = nil
   end

@@ -5,7 +5,7 @@ module Records
   # the lesson and sent to every window. A command names the place it goes to, so that the same press from two windows,
   # or one that comes late, does no harm.
   class ItemOnBoard
-    COMMANDS = %w[step item uncover].freeze
+    COMMANDS = %w[step item uncover ways initials].freeze
 
     # Seconds that a picture may take to reach a board.
     ON_THE_WAY = 0.5
@@ -26,9 +26,16 @@ module Records
     def place = @data.fetch("step", 0).clamp(0, item.steps.size - 1)
     def step = item.steps[place]
 
+    # @return [Rungs::Activity::Step, nil] the one on whose picture groups are tapped
+    def grouped = item.steps.find { |each| each.hands == "groups" }
+
     # A step seen for a moment covers itself.
     def covered? = @data["covered"] == true || (passing? && left <= 0)
     def passing? = !step.seconds.nil? && @data["covered"] != false
+
+    # Whether the ways offered for it stand beside it, and with whose they are.
+    def ways? = @data["ways"] == true
+    def initials? = @data["initials"] == true
 
     # What a window is told to show it for: its whole time where it has only just been asked for; else what is left.
     def window = left > step.seconds - ON_THE_WAY ? step.seconds : left
@@ -47,21 +54,32 @@ module Records
     # @return [Hash] the next state; the same where it asks for nothing there is
     def after(command, value)
       case command
-      when "step", "item" then at(*value.to_s.split(".").map(&:to_i))
-      when "uncover" then @data.merge("covered" => !covered?, "show" => covered? ? "shown" : "covered")
+      when "step", "item" then running?(value) ? @data : at(*value.to_s.split(".").map(&:to_i))
+      when "uncover" then @data.except("until").merge("covered" => !covered?, "show" => covered? ? "shown" : "covered")
+      when "ways", "initials" then @data.merge(command => @data[command] != true)
       else @data
       end
     end
 
-    # @return [Hash] the state at an item and a step of it
+    # @return [Hash] the state at an item and a step of it; ways stay where it is the same item
     def at(index = 0, step = 0)
       index = index.clamp(0, set.size - 1)
       step = step.clamp(0, set.item(index).steps.size - 1)
-      { "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now, "show" => "shown",
-        "problem" => set.posed(index)&.id }
+      kept = index == @data["item"] ? @data.slice("ways", "initials") : {}
+      { **kept, "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now,
+                "problem" => set.posed(index)&.id, **seen(set.item(index).steps[step]) }
     end
 
     private
+
+    # For a moment, or as long as it is wanted; a cover is nothing to see.
+    def seen(step)
+      { "show" => step.layout.marks.map(&:shape) == [:cover] ? "covered" : "shown",
+        "until" => (@now + step.seconds if step.seconds) }.compact
+    end
+
+    # A moment that is still running is not begun again.
+    def running?(value) = value == "#{index}.#{place}" && passing? && left.positive?
 
     def left = @data.fetch("shown_at", 0) + step.seconds - @now
   end

@@ -24,6 +24,16 @@ module Records
         part.lesson.pose(problem, story: "", part: part).tap { |posed| posed.update(item: index) }
     end
 
+    # @return [Array<Way>] those offered for an item
+    def ways(index) = Way.where(place(index)).order(:id).all
+
+    # @param input [Object] as its activity takes a way
+    # @raise [Rungs::Error::NotAProblem] where it is none
+    def keep_way(index, input, initials: "")
+      way = kind.way(item(index), input)
+      Way.keep(place(index), way.text, groups: way.groups, initials: initials)
+    end
+
     # @return [String] its first items in a line, or what it is for
     def outline
       asked = (0...[size, 4].min).filter_map { |index| item(index).equation }
@@ -43,9 +53,15 @@ module Records
 
     def details = part.details.to_h
 
+    # What a way of an item is kept by.
+    def place(index)
+      there = (problem = posed(index)) ? { problem_id: problem.id } : { part_id: part.id, item: index }
+      { classroom_id: part.classroom_id, **there }
+    end
+
     def data
       @data ||= begin
-        made = kind.data(seed: details.fetch("seed"))
+        made = kind.data(seed: details.fetch("seed"), count: details["count"])
         thrown = details["thrown"].to_h.transform_keys(&:to_i)
         made.each_index.map { |index| thrown[index]&.to_h&.transform_keys(&:to_sym) || made[index] }
       end

@@ -8,7 +8,6 @@ module Records
     LETTERS = "ACDEFHJKLMNPRTUWXY".chars.freeze
 
     many_to_one :classroom, class: "Records::Classroom"
-    one_to_many :looks, class: "Records::Look", order: :id
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
 
     # The lesson that a board code opens, as long as its day lasts and it has not ended.
@@ -57,7 +56,7 @@ module Records
     # Puts a problem on the board, covered as at first.
     def put_on_board(posed)
       change_board do |state, _|
-        there = state["problem"] == posed.id && state["look"].nil? && state["list"].nil?
+        there = state["problem"] == posed.id && state["list"].nil?
         there ? state : { "problem" => posed.id }
       end
     end
@@ -73,13 +72,10 @@ module Records
     # What an activity is told of the class.
     def settings = { turned: classroom.setting("turned") }
 
-    # @return [Look, nil] the quick look on the board, where one is
-    def look_on_board = board["look"] && looks_dataset.first(id: board["look"])
-
     # @return [LessonPart, nil] the practice part whose problems are listed on the board
     def list_on_board = board["list"] && course.part(board["list"])
 
-    def board_empty? = on_board.nil? && look_on_board.nil? && list_on_board.nil? && part_on_board.nil?
+    def board_empty? = on_board.nil? && list_on_board.nil? && part_on_board.nil?
 
     # @return [String] five letters that open this board, until the lesson ends
     def open_code
@@ -131,28 +127,27 @@ module Records
     # Keeps when each problem's picture was shown, and until when.
     def note_looking(before, after, posed)
       was, is = [before, after].map { |state| looked_at(state, posed) }
-      note_flash(before, after)
+      note_moment(before, after)
       return if was == is
 
       db[:showings].where(was).where(covered_at: nil).update(covered_at: Time.now) if was
       db[:showings].insert(classroom_id: classroom_id, **is) if is
     end
 
-    # What is open to see, as a row of showings names it.
+    # What is open to see, as a row of showings names it. What is seen for a moment ends by itself.
     def looked_at(state, posed)
-      return (state["show"] == "open" ? { look_id: state["look"] } : nil) if state["look"]
+      return unless state["show"] == "shown" && state["until"].nil?
+      return { part_id: state["part"], item: state["item"] } if state["part"] && state["problem"].nil?
 
-      id = state["problem"] || (posed&.id unless state["part"])
-      state["show"] == "shown" && id ? { problem_id: id } : nil
+      id = state["problem"] || posed&.id
+      id && { problem_id: id }
     end
 
-    # A quick look ends by itself.
-    def note_flash(before, after)
-      return unless after["look"] && after["show"] == "flash" && after["flash_at"] != before["flash_at"]
+    def note_moment(before, after)
+      return unless after["until"] && after["until"] != before["until"]
 
-      shown = Time.at(after["flash_at"])
-      db[:showings].insert(classroom_id: classroom_id, look_id: after["look"], shown_at: shown,
-                           covered_at: shown + looks_dataset.first(id: after["look"]).seconds)
+      db[:showings].insert(classroom_id: classroom_id, part_id: after["part"], item: after["item"],
+                           shown_at: Time.at(after["shown_at"]), covered_at: Time.at(after["until"]))
     end
   end
 end

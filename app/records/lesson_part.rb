@@ -5,7 +5,6 @@ module Records
   class LessonPart < Sequel::Model(:lesson_parts)
     many_to_one :lesson, class: "Records::Lesson"
     one_to_many :problems, class: "Records::PosedProblem", key: :part_id, order: %i[posed_at id]
-    one_to_many :looks, class: "Records::Look", key: :part_id, order: :id
     one_to_many :runs, class: "Records::PartRun", key: :part_id, order: :id
 
     # @param kind [String] an id of Rungs::Planning::Part::ALL or Rungs::Activity::ALL

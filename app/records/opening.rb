@@ -3,9 +3,8 @@
 module Records
   # What stands ready when a part of a lesson begins, or is come back to.
   class Opening
-    LOOKS = { "to" => 10, "seconds" => 2 }.freeze
     # By kind of part: made the first time, and what goes on the board each time.
-    KINDS = { "quick_looks" => :looks, "story" => :stories, "string" => :string, "practice" => :practice }.freeze
+    KINDS = { "story" => :stories, "string" => :string, "practice" => :practice }.freeze
 
     # @param lesson [Lesson]
     # @param part [LessonPart]
@@ -31,17 +30,6 @@ module Records
     end
 
     private
-
-    def looks(first)
-      wanted = LOOKS.merge(@part.details.to_h)
-      names = wanted["arrangement"] ? [wanted["arrangement"]] : Rungs::Activity::QuickLook::ARRANGEMENTS.ids
-      if first
-        set = Rungs::Activity::QuickLook.set(to: wanted["to"], count: 6, random: Random.new, arrangements: names)
-        Look.keep(@lesson, set, seconds: wanted["seconds"], part: @part)
-      end
-      look = @part.looks_dataset.first
-      @lesson.change_board { { "look" => look.id } } if look
-    end
 
     def stories(first)
       if first

@@ -6,7 +6,7 @@ module Records
     many_to_one :classroom, class: "Records::Classroom"
     many_to_one :lesson, class: "Records::Lesson"
     many_to_one :part, class: "Records::LessonPart"
-    one_to_many :ways, class: "Records::ProblemWay", key: :problem_id, order: :id
+    one_to_many :ways, class: "Records::Way", key: :problem_id, order: :id
 
     dataset_module do
       # Of a story with several number sets the one it was written with; all others.

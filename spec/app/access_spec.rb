@@ -13,7 +13,7 @@ RSpec.describe "Who may see what" do
     ["/today/#{room.id}", "/plan/#{room.id}", "/board/#{room.id}", "/board/#{room.id}?problem=#{posed.id}",
      "/listen/#{room.id}?problem=#{posed.id}", "/climb/#{room.id}",
      "/climb/#{room.id}/children/#{child.id}", "/climb/#{room.id}/children/#{child.id}/reason",
-     "/account/classes/#{room.id}", "/looks/#{room.id}",
+     "/account/classes/#{room.id}", "/find/#{room.id}", "/conduct/#{room.id}",
      "/share/#{room.id}?problem=#{posed.id}", "/check-in/#{room.id}/#{child.id}",
      "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=9+10", "/listen/#{room.id}/remote?problem=#{posed.id}",
      "/board/#{room.id}/lessons/#{posed.lesson_id}/screen", "/lesson/#{room.id}", "/lesson/#{room.id}/practice",
@@ -47,8 +47,8 @@ RSpec.describe "Who may see what" do
                "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave",
                "/account/classes/#{room.id}/children/#{child.id}/delete",
                "/plan/#{room.id}/equations", "/board/#{room.id}/lessons/#{posed.lesson_id}/commands",
-               "/board/#{room.id}/code", "/board/#{room.id}/end", "/looks/#{room.id}/set", "/looks/#{room.id}/do",
-               "/looks/#{room.id}/ways", "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start",
+               "/board/#{room.id}/code", "/board/#{room.id}/end", "/find/#{room.id}", "/conduct/#{room.id}/do",
+               "/conduct/#{room.id}/ways", "/conduct/#{room.id}/thrown", "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start",
                "/check-in/#{room.id}/#{child.id}/answers", "/check-in/#{room.id}/#{child.id}/stop",
                "/listen/#{room.id}/records/#{record.first_key}/changes",
                "/listen/#{room.id}/records/#{record.first_key}/probe"]
@@ -141,15 +141,14 @@ RSpec.describe "Who may see what" do
     end
 
     it "answers 422 to commands, sets, ways, shares and check-ins that cannot be" do
-      get "/looks/#{room.id}"
+      get "/find/#{room.id}"
       course = room.start_lesson(room.today).course
       course.go(course.plan("string", details: { "equations" => ["9 + 5 = □"] }))
       in_string = course.current.problems.first.id
-      { "/looks/#{room.id}/set" => [{ to: 99, seconds: 2 }, { to: 10, seconds: 0 }, { to: 10, seconds: 9 },
-                                    { to: 10, seconds: 2, arrangement: "stars" }],
-        "/looks/#{room.id}/do" => [{ do: "strobe" }, { do: "look" }], "/looks/#{room.id}/ways" => [{ groups: "1;;2" },
-                                                                                                   { groups: "one" },
-                                                                                                   { groups: "1" }],
+      { "/find/#{room.id}" => [{}, { activity: "fly" }, { activity: "twins", to: 7 }, { activity: "twins", seed: 0 }],
+        "/conduct/#{room.id}/do" => [{ do: "strobe" }, { do: "step", value: "next" }],
+        "/conduct/#{room.id}/ways" => [{ item: 0, groups: "1;;2" }, { item: 0, groups: "one" }, { groups: "1" }],
+        "/conduct/#{room.id}/thrown" => [{ item: 0 }, { item: -1, shown: "3" }],
         "/share/#{room.id}" => [{ problem: posed.id }, { problem: posed.id, move: "fly" },
                                 { problem: posed.id, broken: 5, pieces: [1] }, { problem: posed.id,
                                                                                  move: "near_double" },

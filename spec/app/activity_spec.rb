@@ -39,13 +39,17 @@ RSpec.describe Records::ItemOnBoard do
     expect(board(part).after("strike", nil)).to eq(lesson.board.to_h)
   end
 
-  it "shows a quick look for its seconds and covers it, until it is uncovered" do
+  it "waits, shows a quick look for its seconds, covers it, and never begins again while it runs" do
     part = plan("quick_look", "seconds" => 2)
     lesson.course.go(part)
-    began = lesson.board["shown_at"]
-    expect(board(part, now: began + 1)).to have_attributes(covered?: false, passing?: true, window: 1)
-    expect(board(part, now: began + 2.1)).to have_attributes(covered?: true)
-    expect(described_class.new(board(part, now: began + 3).after("uncover", nil), part.items, now: began + 9))
+    expect(lesson.board.to_h).to include("show" => "covered")
+    state = board(part, now: 100.0).after("step", "0.1")
+    at = ->(time) { described_class.new(state, part.items, now: time) }
+    expect([at.call(101.9).covered?, at.call(102.1).covered?]).to eq([false, true])
+    expect([at.call(100.2).window, at.call(101.0).window]).to eq([2, 1.0])
+    expect(at.call(101.0).after("step", "0.1")).to eq(state)
+    expect(at.call(103.0).after("step", "0.1")["shown_at"]).to eq(103.0)
+    expect(described_class.new(at.call(103.0).after("uncover", nil), part.items, now: 109.0))
       .to have_attributes(covered?: false, passing?: false)
   end
 

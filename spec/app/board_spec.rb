@@ -106,19 +106,3 @@ RSpec.describe "The board" do
     end
   end
 end
-
-RSpec.describe Pages::Board::LookState do
-  let(:look) { Records::Look.new(seconds: 2, number: 5, arrangement: "ring", seed: 1) }
-
-  def state(data, now) = described_class.new(data, look, now: now)
-
-  it "shows for its seconds and is covered by itself, and never begins again while it runs" do
-    running = state({ "look" => 1 }, 100.0).after("look")
-    expect([state(running, 101.9).show, state(running, 102.1).show]).to eq(%w[flash covered])
-    expect([state(running, 100.2).window, state(running, 101.0).window]).to eq([2, 1.0])
-    expect(state(running, 101.0).after("look")).to eq(running)
-    expect(state(running, 103.0).after("look")["flash_at"]).to eq(103.0)
-    expect(state(running, 103.0).after("open")["show"]).to eq("open")
-    expect { state({}, 1.0).after("strobe") }.to raise_error(ArgumentError)
-  end
-end

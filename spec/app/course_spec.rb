@@ -12,11 +12,11 @@ RSpec.describe Records::Course do
   it "keeps the parts in order, whatever is added, shifted or taken over" do
     course.plan_usual
     course.plan("string", after: course.parts.first)
-    expect(kinds).to eq(%w[quick_looks string story share practice])
+    expect(kinds).to eq(%w[quick_look string story share practice])
     course.shift(course.parts[4], -1)
     course.shift(course.parts[0], -1)
-    expect(kinds).to eq(%w[quick_looks string story practice share])
-    expect(course.minutes).to eq(32)
+    expect(kinds).to eq(%w[quick_look string story practice share])
+    expect(course.minutes).to eq(33)
   end
 
   it "goes on, back and over parts, one going on at a time, and keeps when each ran" do
@@ -89,9 +89,9 @@ RSpec.describe Records::Course do
     lesson.finish
     tomorrow = room.start_lesson(room.today + 1)
     expect(room.unfinished(room.today + 1).id).to eq(lesson.id)
-    tomorrow.course.plan("quick_looks")
+    tomorrow.course.plan("quick_look")
     tomorrow.course.take_over(lesson.refresh.course)
-    expect(tomorrow.course.parts.map(&:kind)).to eq(%w[story share practice quick_looks])
+    expect(tomorrow.course.parts.map(&:kind)).to eq(%w[story share practice quick_look])
     tomorrow.course.go(tomorrow.course.parts.first)
     expect(tomorrow.refresh.on_board.words).to eq("9 and 5")
     expect(room.unfinished(room.today + 2).id).to eq(tomorrow.id)
@@ -102,19 +102,21 @@ RSpec.describe Records::Course do
     course.plan_usual
     course.go(course.parts[0])
     expect(course.part_for_problem.kind).to eq("story")
-    expect(kinds).to eq(%w[quick_looks story story share practice])
+    expect(kinds).to eq(%w[quick_look story story share practice])
     expect(course.part_for_problem.id).to eq(course.parts[1].id)
   end
 
   it "keeps for how long a problem and a quick look were looked at" do
-    course.plan("quick_looks", details: { "seconds" => 3 })
-    course.go(course.parts[0])
-    look = lesson.refresh.look_on_board
-    2.times { lesson.change_board { |state, _| Pages::Board::LookState.new(state, look).after("look") } }
-    lesson.change_board { |state, _| Pages::Board::LookState.new(state, look).after("open") }
-    lesson.change_board { |state, _| Pages::Board::LookState.new(state, look).after("cover") }
-    flash, open = DB[:showings].where(look_id: look.id).order(:id).all
-    expect(flash[:covered_at] - flash[:shown_at]).to be_within(0.01).of(3)
+    part = course.plan("quick_look", details: { "options" => { "seconds" => 3 } })
+    course.go(part)
+    ask = lambda do |command, value|
+      lesson.change_board { |state, _| Records::ItemOnBoard.new(state, part.items).after(command, value) }
+    end
+    2.times { ask.call("step", "0.1") }
+    ask.call("step", "0.2")
+    ask.call("uncover", nil)
+    moment, open = DB[:showings].where(part_id: part.id).order(:id).all
+    expect(moment[:covered_at] - moment[:shown_at]).to be_within(0.01).of(3)
     expect(open[:covered_at]).to be >= open[:shown_at]
   end
 end

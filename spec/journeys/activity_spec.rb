@@ -82,7 +82,7 @@ RSpec.describe "An activity", type: :feature do
     fill_in "a way given", with: "5 + 3"
     fill_in "by", with: "Bo"
     click_button "Keep it"
-    expect(page).to have_css(".kept li", text: "5 + 3 = 8 Bo")
+    expect(page).to have_css("figcaption", text: "5 + 3 = 8 Bo")
   end
 
   it "plays a riddle that has no problem to record, and flashes a quick look and covers it" do
@@ -92,9 +92,9 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css(".stage svg")
     find_activity("quick_look", "seconds" => "1")
     visit "/board/#{room.id}"
-    expect(page).to have_css(".board-cover:not([hidden])")
-    press(:arrow_right)
     expect(page).to have_css("h1", text: "How many?")
+    press(:arrow_right)
+    expect(page).to have_css(".board-cover:not([hidden])")
     press(:escape)
     expect(page).to have_css(".conducting")
   end

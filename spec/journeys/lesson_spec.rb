@@ -39,7 +39,7 @@ RSpec.describe "A lesson in parts", type: :feature do
 
     click_button "Start"
     expect(page).to have_css(".conduct", text: "Quick looks 1 of 4")
-    expect(page).to have_css("[role=timer]", text: /0:0\d of 3 min/)
+    expect(page).to have_css("[role=timer]", text: /0:0\d of 4 min/)
     expect(page).to have_css(".tap-picture svg")
     click_button "On: story problem"
     expect(page).to have_css("h1", text: story)

@@ -7,14 +7,16 @@ RSpec.describe "Quick looks", type: :feature do
   let(:room) { teacher[1] }
 
   def begin_set(arrangement, seconds)
-    visit "/looks/#{room.id}"
-    find("label", text: seconds.to_s, exact_text: true).click
-    select arrangement, from: "Arranged"
-    click_button "Begin"
+    visit "/find/#{room.id}?activity=quick_look"
+    select seconds.to_s, from: "seconds"
+    select arrangement, from: "arranged"
+    expect(page).to have_css(".find-items svg")
+    click_button "Do it now"
     expect(page).to have_css(".tap-picture svg")
   end
 
-  def tap(*orders) = orders.each { |order| find("[data-order='#{order}']").click }
+  def tap(*orders) = orders.each { |order| find("#tap-picture [data-order='#{order}']").click }
+  def look(time) = click_button(time.zero? ? "Look" : "Look again")
 
   before { enter(teacher[0]) }
 
@@ -22,14 +24,14 @@ RSpec.describe "Quick looks", type: :feature do
     begin_set("tones", 2)
     click_button "Open on another machine"
     code = find(".remote strong").text[/[A-Z]{5}/]
-    expect(page).to have_css("h1", text: "Quick looks")
+    expect(page).to have_css(".conduct", text: "Quick looks")
     using_session(:projector) do
       visit "/b/#{code}"
       expect(page).to have_css("h1", text: "How many?")
-      expect(page).to have_no_css("svg")
+      expect(page).to have_no_css(".board-picture svg[aria-label*='in two tones']")
     end
     2.times do |time|
-      click_button time.zero? ? "Show it for 2 seconds" : "Look again"
+      look(time)
       using_session(:projector) do
         expect(page).to have_css(".board-picture svg[aria-label*='in two tones']", wait: 4)
         expect(page).to have_css(".board-cover", wait: 4)
@@ -45,9 +47,9 @@ RSpec.describe "Quick looks", type: :feature do
     begin_set("ring", 1)
     using_session(:projector) { visit "/b/#{code}" }
     lasted = Array.new(5) do |time|
-      click_button time.zero? ? "Show it for 1 second" : "Look again"
+      look(time)
       using_session(:projector) do
-        expect(page).to have_css(".board-picture svg", wait: 4)
+        expect(page).to have_css(".board-picture svg[aria-label*='in a ring']", wait: 4)
         expect(page).to have_css(".board-cover", wait: 4)
         page.evaluate_script("Number(document.body.dataset.lastFlash)")
       end
@@ -58,13 +60,15 @@ RSpec.describe "Quick looks", type: :feature do
 
   it "catches how a child saw it: tapped groups write the expression, the same way again is a tally" do
     begin_set("tones", 1)
-    room.lesson_on(room.today).look_on_board.number
-    while (number = room.lesson_on(room.today).look_on_board.number) < 4
-      shown = find(".look-page p.soft", match: :first).text
-      click_button "Next picture"
-      expect(page).to have_no_css(".look-page p.soft", text: shown)
+    part = room.lesson_on(room.today).course.current
+    numbers = (0...part.items.size).map { |index| part.items.item(index).answer }
+    index = numbers.index { |each| each >= 4 }
+    number = numbers[index]
+    index.times do |time|
+      click_button "Another"
+      expect(page).to have_text("· #{time + 2} of #{numbers.size}")
     end
-    expect(page).to have_css(".tap-picture [data-order]", count: number)
+    expect(page).to have_css("#tap-picture [data-order]", count: number)
     tap 1, 2, 3
     click_button "Next group"
     tap(*4..number)
@@ -87,7 +91,7 @@ RSpec.describe "Quick looks", type: :feature do
     expect(page).to have_css("[value=ways][aria-pressed=true]")
     visit "/board/#{room.id}"
     expect(page).to have_css(".board-ways figcaption", text: "3 + #{number - 3} = #{number}", exact_text: true)
-    visit "/looks/#{room.id}"
+    visit "/conduct/#{room.id}"
     click_button "with initials"
     expect(page).to have_css("[value=initials][aria-pressed=true]")
     visit "/board/#{room.id}"

@@ -1,10 +1,11 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Planning do
-  it "has five kinds of part, in the order a lesson goes, with minutes that fit one" do
-    expect(described_class::Part::ALL.ids).to eq(%w[quick_looks string story share practice])
+  it "has four kinds of part, in the order a lesson goes, with minutes that fit one" do
+    expect(described_class::Part::ALL.ids).to eq(%w[string story share practice])
     expect(described_class::Part::ALL.map(&:minutes)).to all(be_between(1, 20))
-    expect(described_class::Part::ALL.select(&:usual).sum(&:minutes)).to be_between(15, 30)
+    usual = described_class::Part::USUAL.map { |kind| described_class::Part::ALL[kind] || Rungs::Activity::ALL[kind] }
+    expect(usual.sum(&:minutes)).to be_between(15, 30)
   end
 
   it "knows the choices of a class, the default first, and takes none that is not there" do

@@ -33,7 +33,7 @@ module Pages
       end
 
       # Where the code is asked for, but on Listen.
-      CODE_ASKED_ON = { "looks" => "/looks/%d", "strings" => "/strings/%d", "practice" => "/lesson/%d/practice",
+      CODE_ASKED_ON = { "strings" => "/strings/%d", "practice" => "/lesson/%d/practice",
                         "conduct" => "/conduct/%d" }.freeze
 
       # Opens the board to a projector or another machine by a short code.
@@ -54,7 +54,7 @@ module Pages
           wanted = form.values_at(:do, :value)
           return Records::ItemOnBoard.new(state, lesson.part_on_board.items).after(*wanted) if lesson.part_on_board
 
-          known = posed && state["look"].nil? && State::COMMANDS.include?(form[:do])
+          known = posed && State::COMMANDS.include?(form[:do])
           known ? State.new(state, posed).after(*wanted) : state
         end
 
@@ -66,7 +66,6 @@ module Pages
         end
 
         def leave
-          return "/looks/#{room.id}" if @lesson.look_on_board
           return "/conduct/#{room.id}" if @lesson.part_on_board
           return "/lesson/#{room.id}/practice" if @lesson.list_on_board
 

@@ -7,16 +7,13 @@ module Pages
       def screen_of(lesson)
         @lesson = lesson
         @posed = lesson.on_board
-        return first_screen if lesson.look_on_board || lesson.list_on_board || lesson.part_on_board
+        return first_screen if lesson.list_on_board || lesson.part_on_board
 
         @posed ? partial(:"board/_screen", state: board_state) : ""
       end
 
-      def look_screen = partial(:"board/_look", state: LookState.new(@lesson.refresh.board.to_h, @lesson.look_on_board))
-
       # What stands in the board's page at first.
       def first_screen
-        return look_screen if @lesson.look_on_board
         return partial(:"board/_step", state: item_on_board) if @lesson.part_on_board
 
         if @lesson.list_on_board

@@ -33,13 +33,11 @@ module Pages
         trouble(e)
       end
 
-      # A way a child gave, as it is written.
+      # A way a child gave: as groups that were tapped, by what is missing, or as it is written.
       post "/:room/ways" do
         form = checked(WayContract)
-        items = (part || halt(404)).items
-        posed = items.posed(form[:item]) || refuse("Ways are kept where there is one answer")
-        text = items.kind.way(items.item(form[:item]), form[:written])
-        Records::ProblemWay.keep(posed, text, initials: form[:initials].to_s.strip)
+        (part || halt(404)).items.keep_way(form[:item], offered(form), initials: form[:initials].to_s.strip)
+        lesson.change_board { |state, _| state }
         redirect here
       rescue Rungs::Error => e
         trouble(e)
@@ -52,6 +50,13 @@ module Pages
         # The activity going on, else the one on the board.
         def part
           @part ||= lesson && [lesson.course.current, lesson.part_on_board].compact.find(&:items)
+        end
+
+        def offered(form)
+          return "missing" if form[:missing]
+
+          groups = form[:groups].to_s.split(";").map { |group| group.split(",").map(&:to_i) }
+          form[:written].to_s.empty? ? groups : form[:written]
         end
 
         def board(state) = Records::ItemOnBoard.new(state, part.items)
@@ -69,7 +74,8 @@ module Pages
           on_board = lesson.refresh.part_on_board&.id == part.id
           @state = board(on_board ? lesson.board.to_h : {})
           @posed = part.items.posed(@state.index)
-          @scripts = %w[listen] if @posed
+          @ways = part.items.ways(@state.index)
+          @scripts = [("listen" if @posed), ("groups" if @state.grouped)].compact
           @margin = margin
           erb :"conduct/conduct"
         end

@@ -2,11 +2,13 @@
 
 module Pages
   module Conduct
-    # A way a child gave for one item, as it is written.
+    # A way a child gave for one item: groups of marks ("1,2,3;4,5"), by what is missing, or as it is written.
     class WayContract < Shared::Contract
       params do
         required(:item).filled(:integer, included_in?: 0..299)
-        required(:written).filled(:string, max_size?: 60)
+        optional(:groups).maybe(:string, format?: /\A\d{1,2}(,\d{1,2})*(;\d{1,2}(,\d{1,2})*)*\z/, max_size?: 120)
+        optional(:missing).filled(:bool)
+        optional(:written).maybe(:string, max_size?: 60)
         optional(:initials).maybe(:string, max_size?: 12)
       end
     end

@@ -8,7 +8,6 @@ module Pages
 
       # Where a part is conducted, by its kind.
       PLACES = {
-        "quick_looks" => ->(room, _) { "/looks/#{room}" },
         "string" => ->(room, _) { "/strings/#{room}" },
         "story" => ->(room, posed) { posed ? "/listen/#{room}?problem=#{posed.id}" : "/plan/#{room}" },
         "share" => ->(room, posed) { posed ? "/share/#{room}?problem=#{posed.id}" : "/plan/#{room}" },
@@ -22,7 +21,7 @@ module Pages
       end
 
       # What each kind keeps of the form.
-      DETAILS = { "quick_looks" => %i[to seconds arrangement], "string" => %i[move], "practice" => %i[words] }.freeze
+      DETAILS = { "string" => %i[move], "practice" => %i[words] }.freeze
 
       before("/:room/?*") { @tab, @title = "plan", "Plan a lesson" }
 

@@ -27,8 +27,8 @@ module Pages
       post "/:room/ways" do
         form = checked(WayContract)
         posed = found(form[:problem])
-        Records::ProblemWay.keep(posed, text_of(posed.problem, form), move: form[:move],
-                                                                      initials: form[:initials].to_s.strip)
+        Records::Way.keep({ classroom_id: room.id, problem_id: posed.id }, text_of(posed.problem, form),
+                          move: form[:move], initials: form[:initials].to_s.strip)
         lesson.change_board { |state, _| state }
         redirect "#{here}?problem=#{posed.id}"
       rescue Rungs::Error => e

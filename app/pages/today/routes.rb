@@ -18,6 +18,9 @@ module Pages
       end
 
       helpers do
+        # What a lesson has where nothing was planned.
+        def usual = Rungs::Planning::Part::USUAL.map { |kind| Records::LessonPart.entry(kind) }
+
         # Posed outside any part of a plan.
         def loose = @lesson ? @lesson.problems.reject(&:part_id) : []
 

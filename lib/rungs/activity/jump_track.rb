@@ -49,7 +49,7 @@ module Rungs
       end
 
       # @param input [Array(Integer, Integer)] a start and jumps that were offered for a landing
-      # @return [String] the sentence, where they land there
+      # @return [Picture::Way] the sentence, where they land there
       def way(item, input)
         return super unless input.is_a?(Array)
 
@@ -57,7 +57,7 @@ module Rungs
         reached = back? ? start - jumps : start + jumps
         landing = item.data[:landing]
         refuse("#{start} #{sign} #{jumps} lands on #{reached}, not on #{landing}") unless reached == landing
-        "#{start} #{sign} #{jumps} = #{landing}"
+        written("#{start} #{sign} #{jumps} = #{landing}")
       end
 
       private

@@ -6,7 +6,7 @@ module Rungs
     # data:
     #
     #   class Twins < Kind
-    #     entry id: "twins", title: "Twins", minutes: 7, finds: %w[doubles put_together], i_can: "I can double a number."
+    #     entry id: "twins", title: "Twins", minutes: 7, finds: %w[doubles], i_can: "I can double a number."
     #     option "to", "Double to", [5, 10]
     #     def most = …              # how many different ones there are; nil for as many as one likes
     #     def draw(random, count)   # => the data of a set
@@ -36,6 +36,7 @@ module Rungs
         attr_reader :options
 
         Entry.members.each { |name| define_method(name) { @entry[name] } }
+        alias about i_can
 
         # Whether a throw of real things can be tapped in.
         def thrown? = instance_method(:given).owner != Kind
@@ -104,8 +105,12 @@ module Rungs
 
       # A way that was offered, as it is kept.
       # @param input [String] as written
+      # @return [Picture::Way] with groups where it was shown on a picture
       # @raise [Error::NotAProblem]
-      def way(item, input) = WrittenWay.text(input, Integer(item.answer), turned: settings[:turned])
+      def way(item, input) = written(WrittenWay.text(input, Integer(item.answer), turned: settings[:turned]))
+
+      # Whether an item can be seen by what is missing.
+      def missing?(_item) = false
 
       # More that programs are told: chances, and what is expected.
       # @return [Hash]
@@ -117,6 +122,7 @@ module Rungs
       private
 
       def option(id) = chosen.fetch(id.to_s)
+      def written(text) = Picture::Way.new(text: text, groups: [])
       def refuse(reason) = raise(Error::NotAProblem, reason)
 
       def make(ask:, answer:, data:, steps:, problem: nil, equation: problem&.to_s)

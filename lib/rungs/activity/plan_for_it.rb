@@ -51,14 +51,14 @@ module Rungs
       end
 
       # @param input [Array<Integer>, String] how many of each kind a child chose
-      # @return [String] what is listed, with its total
+      # @return [Picture::Way] what is listed, with its total
       def way(item, input)
         chosen = (input.is_a?(Array) ? input : input.to_s.scan(/\d+/)).map { |each| Integer(each, exception: false) }
         kinds = item.data[:kinds]
         refuse("say how many of each: #{kinds.join(', ')}") unless chosen.size == kinds.size && chosen
                                                                    .all? { |n| n && !n.negative? }
         refuse("#{MOST_OF_ALL} things at most") if chosen.sum > MOST_OF_ALL
-        "#{chosen.join(' + ')} = #{chosen.sum}"
+        written("#{chosen.join(' + ')} = #{chosen.sum}")
       end
 
       private

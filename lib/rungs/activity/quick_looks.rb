@@ -31,8 +31,8 @@ module Rungs
         make(
           ask: "How many? How did you see it?", answer: look.number, equation: nil, data: data,
           steps: [
-            step("look", seen, "Look.", seconds: option(:seconds)),
             step("ask", Picture::Cover.new, "How many?"),
+            step("look", seen, "How many?", seconds: option(:seconds)),
             step("check", seen, "How did you see it?", hands: "groups"),
             step("write", checked(look.number, seen), told(look.number, way),
                  equation: equation)
@@ -43,11 +43,12 @@ module Rungs
       # A way it was seen, as groups that were tapped or as it is written.
       def way(item, input)
         look = look(item.data)
-        return look.seen_missing.text if input == "missing"
-        return look.seen(input, turned: settings[:turned]).text if input.is_a?(Array)
+        return look.seen_missing if input == "missing"
 
-        WrittenWay.text(input, look.number, turned: settings[:turned])
+        input.is_a?(Array) ? look.seen(input, turned: settings[:turned]) : super
       end
+
+      def missing?(item) = look(item.data).then { |look| look.size > look.number }
 
       private
 
@@ -61,8 +62,8 @@ module Rungs
         option(:arrangement) == "mixed" ? QuickLook::ARRANGEMENTS.ids : [option(:arrangement)]
       end
 
-      # The same number always lies the same way in one arrangement.
-      def look(data) = QuickLook.again(data[:number], data[:arrangement], data[:number])
+      # The same number always lies the same way in one arrangement, where no seed says otherwise.
+      def look(data) = QuickLook.again(data[:number], data[:arrangement], data[:seed] || data[:number])
 
       # A second picture: a frame, or where it was one, a line.
       def checked(number, seen) = seen.is_a?(Picture::Frame) ? line(number) : frame([number])

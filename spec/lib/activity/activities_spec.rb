@@ -168,7 +168,8 @@ RSpec.describe Rungs::Activity do
   it "takes every start and jumps that land there, and no other" do
     item = set("jump_track", { missing: "both" }, seed: 2).first
     landing = item.data[:landing]
-    expect(made("jump_track", "missing" => "both").way(item, [landing - 2, 2])).to eq("#{landing - 2} + 2 = #{landing}")
+    expect(made("jump_track", "missing" => "both").way(item,
+                                                       [landing - 2, 2]).text).to eq("#{landing - 2} + 2 = #{landing}")
     expect { made("jump_track", "missing" => "both").way(item, [landing, 2]) }
       .to raise_error(Rungs::Error::NotAProblem, /lands on #{landing + 2}/)
   end
@@ -249,7 +250,7 @@ RSpec.describe Rungs::Activity do
   it "keeps a way where its total is right, and refuses another" do
     plan = made("plan_for_it", "kinds" => 3)
     item = plan.items(seed: 1).first
-    expect(plan.way(item, "2 3 4")).to eq("2 + 3 + 4 = 9")
+    expect(plan.way(item, "2 3 4").text).to eq("2 + 3 + 4 = 9")
     expect { plan.way(item, "2 3") }.to raise_error(Rungs::Error::NotAProblem, /how many of each/)
     expect { made("twins").given(3) }.to raise_error(Rungs::Error::NotAProblem, "nothing is thrown here")
   end

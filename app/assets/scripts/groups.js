@@ -1,12 +1,12 @@
 // Catching how a child saw it: taps gather dots into groups, each group gets its band, and the expression writes itself.
 
-const looks = document.getElementById("looks");
-if (looks) {
-  const dots = [...looks.querySelectorAll(".tap-picture [data-order]")];
+const picture = document.getElementById("tap-picture");
+if (picture) {
+  const dots = [...picture.querySelectorAll("[data-order]")];
   const field = document.getElementById("groups");
   const expression = document.getElementById("expression");
-  const svg = looks.querySelector(".tap-picture svg");
-  const tints = looks.dataset.tints.split(" ");
+  const svg = picture.querySelector("svg");
+  const tints = picture.dataset.tints.split(" ");
   let groups = [[]];
 
   // The band under one group, as the kept ways have it.
@@ -43,8 +43,8 @@ if (looks) {
     field.value = told.map((group) => group.join(",")).join(";");
   };
 
-  looks.addEventListener("click", (event) => {
-    const order = event.target.closest("[data-order]")?.dataset.order;
+  document.addEventListener("click", (event) => {
+    const order = event.target.closest("#tap-picture [data-order]")?.dataset.order;
     if (order) {
       const there = groups.find((group) => group.includes(order));
       if (there) there.splice(there.indexOf(order), 1);

@@ -1,11 +1,11 @@
-// app/assets/scripts/looks.js
-var looks = document.getElementById("looks");
-if (looks) {
-  const dots = [...looks.querySelectorAll(".tap-picture [data-order]")];
+// app/assets/scripts/groups.js
+var picture = document.getElementById("tap-picture");
+if (picture) {
+  const dots = [...picture.querySelectorAll("[data-order]")];
   const field = document.getElementById("groups");
   const expression = document.getElementById("expression");
-  const svg = looks.querySelector(".tap-picture svg");
-  const tints = looks.dataset.tints.split(" ");
+  const svg = picture.querySelector("svg");
+  const tints = picture.dataset.tints.split(" ");
   let groups = [[]];
   const loop = (group, index) => {
     const band = document.createElementNS("http://www.w3.org/2000/svg", "polyline");
@@ -33,8 +33,8 @@ if (looks) {
     expression.textContent = told.length ? `${told.map((group) => group.length).join(" + ")} = ${told.flat().length}` : "";
     field.value = told.map((group) => group.join(",")).join(";");
   };
-  looks.addEventListener("click", (event) => {
-    const order = event.target.closest("[data-order]")?.dataset.order;
+  document.addEventListener("click", (event) => {
+    const order = event.target.closest("#tap-picture [data-order]")?.dataset.order;
     if (order) {
       const there = groups.find((group) => group.includes(order));
       if (there) there.splice(there.indexOf(order), 1);
