@@ -27,7 +27,7 @@ use Pages::Account::SignIn
 
 {
   "/today" => Pages::Today, "/plan" => Pages::Plan, "/lesson" => Pages::Lessons, "/numbers" => Pages::Numbers,
-  "/board" => Pages::Board, "/b" => Pages::Projector, "/strings" => Pages::Strings,
+  "/board" => Pages::Board, "/b" => Pages::Projector,
   "/listen" => Pages::Listen, "/find" => Pages::Find, "/conduct" => Pages::Conduct, "/share" => Pages::Share,
   "/check-in" => Pages::CheckIn, "/photos" => Pages::Photos, "/climb" => Pages::Climb, "/hear" => Pages::Hear,
   "/groups" => Pages::Groups, "/back" => Pages::Back, "/notes" => Pages::Notes, "/account" => Pages::Account,

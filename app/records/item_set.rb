@@ -28,10 +28,16 @@ module Records
     def ways(index) = Way.where(place(index)).order(:id).all
 
     # @param input [Object] as its activity takes a way
+    # @param move [String, nil] instead: the move of a way that Rungs knows for its problem
     # @raise [Rungs::Error::NotAProblem] where it is none
-    def keep_way(index, input, initials: "")
-      way = kind.way(item(index), input)
-      Way.keep(place(index), way.text, groups: way.groups, initials: initials)
+    def keep_way(index, input, move: nil, initials: "")
+      way = move ? known(index, move) : kind.way(item(index), input)
+      Way.keep(place(index), way.text, groups: way.groups, move: move, initials: initials)
+    end
+
+    # @return [Array<Rungs::Strategy::Path>] ways that Rungs knows: of each rung the usual one first
+    def paths(index)
+      item(index).problem&.paths.to_a.sort_by { |path| [path.rung, path.move.usual ? 0 : 1] }
     end
 
     # @return [String] its first items in a line, or what it is for
@@ -53,6 +59,13 @@ module Records
 
     def details = part.details.to_h
 
+    def known(index, move)
+      path = paths(index).find { |each| each.move.id == move }
+      raise Rungs::Error::NotAProblem, "that is no way of working this problem" unless path
+
+      Rungs::Picture::Way.new(text: path.says, groups: [])
+    end
+
     # What a way of an item is kept by.
     def place(index)
       there = (problem = posed(index)) ? { problem_id: problem.id } : { part_id: part.id, item: index }
@@ -61,9 +74,10 @@ module Records
 
     def data
       @data ||= begin
-        made = kind.data(seed: details.fetch("seed"), count: details["count"])
-        thrown = details["thrown"].to_h.transform_keys(&:to_i)
-        made.each_index.map { |index| thrown[index]&.to_h&.transform_keys(&:to_sym) || made[index] }
+        thrown = details["thrown"].to_h.transform_keys(&:to_i).transform_values { |data| data.transform_keys(&:to_sym) }
+        whole = thrown.size == details["count"]
+        made = whole ? [] : kind.data(seed: details.fetch("seed"), count: details["count"])
+        Array.new([made.size, thrown.size].max) { |index| thrown[index] || made[index] }
       end
     end
   end

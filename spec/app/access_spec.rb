@@ -17,7 +17,6 @@ RSpec.describe "Who may see what" do
      "/share/#{room.id}?problem=#{posed.id}", "/check-in/#{room.id}/#{child.id}",
      "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=9+10", "/listen/#{room.id}/remote?problem=#{posed.id}",
      "/board/#{room.id}/lessons/#{posed.lesson_id}/screen", "/lesson/#{room.id}", "/lesson/#{room.id}/practice",
-     "/strings/#{room.id}",
      "/listen/#{room.id}/seats", "/numbers/#{room.id}", "/hear/#{room.id}", "/groups/#{room.id}", "/back/#{room.id}",
      "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf",
      "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records"]
@@ -37,8 +36,7 @@ RSpec.describe "Who may see what" do
                "/plan/#{room.id}/problems", "/lesson/#{room.id}/go", "/lesson/#{room.id}/parts",
                "/lesson/#{room.id}/parts/1", "/lesson/#{room.id}/usual", "/lesson/#{room.id}/resume",
                "/lesson/#{room.id}/practice",
-               "/strings/#{room.id}/set", "/strings/#{room.id}/next", "/strings/#{room.id}/ways",
-               "/strings/#{room.id}/board", "/account/classes/#{room.id}/settings", "/listen/#{room.id}/seats",
+               "/account/classes/#{room.id}/settings", "/listen/#{room.id}/seats",
                "/listen/#{room.id}/order", "/photos/#{room.id}/records/#{record.first_key}",
                "/photos/#{room.id}/1/delete", "/numbers/#{room.id}", "/hear/#{room.id}/away",
                "/groups/#{room.id}/move", "/groups/#{room.id}/apart", "/groups/#{room.id}/save",
@@ -48,7 +46,8 @@ RSpec.describe "Who may see what" do
                "/account/classes/#{room.id}/children/#{child.id}/delete",
                "/plan/#{room.id}/equations", "/board/#{room.id}/lessons/#{posed.lesson_id}/commands",
                "/board/#{room.id}/code", "/board/#{room.id}/end", "/find/#{room.id}", "/conduct/#{room.id}/do",
-               "/conduct/#{room.id}/ways", "/conduct/#{room.id}/thrown", "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start",
+               "/conduct/#{room.id}/ways", "/conduct/#{room.id}/thrown",
+               "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start",
                "/check-in/#{room.id}/#{child.id}/answers", "/check-in/#{room.id}/#{child.id}/stop",
                "/listen/#{room.id}/records/#{record.first_key}/changes",
                "/listen/#{room.id}/records/#{record.first_key}/probe"]
@@ -143,11 +142,11 @@ RSpec.describe "Who may see what" do
     it "answers 422 to commands, sets, ways, shares and check-ins that cannot be" do
       get "/find/#{room.id}"
       course = room.start_lesson(room.today).course
-      course.go(course.plan("string", details: { "equations" => ["9 + 5 = □"] }))
-      in_string = course.current.problems.first.id
+      course.go(course.plan("number_string"))
       { "/find/#{room.id}" => [{}, { activity: "fly" }, { activity: "twins", to: 7 }, { activity: "twins", seed: 0 }],
         "/conduct/#{room.id}/do" => [{ do: "strobe" }, { do: "step", value: "next" }],
-        "/conduct/#{room.id}/ways" => [{ item: 0, groups: "1;;2" }, { item: 0, groups: "one" }, { groups: "1" }],
+        "/conduct/#{room.id}/ways" => [{ item: 0, groups: "1;;2" }, { item: 0, groups: "one" }, { groups: "1" },
+                                       { item: 0, written: "80 + 8" }, { item: 0 }, { item: 0, move: "skip" }],
         "/conduct/#{room.id}/thrown" => [{ item: 0 }, { item: -1, shown: "3" }],
         "/share/#{room.id}" => [{ problem: posed.id }, { problem: posed.id, move: "fly" },
                                 { problem: posed.id, broken: 5, pieces: [1] }, { problem: posed.id,
@@ -159,16 +158,11 @@ RSpec.describe "Who may see what" do
                                                          client_key: SecureRandom.uuid }, { problem_id: "x",
                                                                                             code: "guess",
                                                                                             client_key: "1" }],
-        "/lesson/#{room.id}/parts" => [{ kind: "nap" }, { kind: "string", move: "fly" },
+        "/lesson/#{room.id}/parts" => [{ kind: "nap" }, { kind: "string" },
                                        { kind: "share", minutes: 99 }, { kind: "share",
                                                                          day: "soon" }],
         "/lesson/#{room.id}/go" => [{ to: "mars" },
                                     { to: "999999" }],
-        "/strings/#{room.id}/set" => [{ move: "recall" },
-                                      {}], "/strings/#{room.id}/ways" => [{ problem: posed.id, written: "9 + 5" },
-                                                                          { problem: in_string, written: "8 + 8" },
-                                                                          { problem: in_string },
-                                                                          { problem: in_string, move: "skip" }],
         "/plan/#{room.id}/equations" => [{ equation: "7 × 2 = ?" }, { equation: "" }, { equation: "?" * 100 }],
         "/board/#{room.id}/lessons/#{posed.lesson_id}/commands" => [{ do: "explode" }, {}] }.each do |path, forms|
         forms.each do |form|

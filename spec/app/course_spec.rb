@@ -11,11 +11,11 @@ RSpec.describe Records::Course do
 
   it "keeps the parts in order, whatever is added, shifted or taken over" do
     course.plan_usual
-    course.plan("string", after: course.parts.first)
-    expect(kinds).to eq(%w[quick_look string story share practice])
+    course.plan("number_string", after: course.parts.first)
+    expect(kinds).to eq(%w[quick_look number_string story share practice])
     course.shift(course.parts[4], -1)
     course.shift(course.parts[0], -1)
-    expect(kinds).to eq(%w[quick_look string story practice share])
+    expect(kinds).to eq(%w[quick_look number_string story practice share])
     expect(course.minutes).to eq(33)
   end
 
@@ -68,17 +68,6 @@ RSpec.describe Records::Course do
     course.go(practice = course.plan("practice"))
     bands = course.part(practice.id).equations.map { |text| Rungs::Problem::Equation.parse(text).to_problem.band }
     expect(bands.uniq).to eq(["bridge"])
-  end
-
-  it "poses a string's problems one at a time, to the end" do
-    part = course.plan("string", details: { "move" => "near_double" })
-    course.go(part)
-    opening = Records::Opening.new(lesson, course.part(part.id))
-    expect(lesson.problems_dataset.count).to eq(1)
-    total = course.current.equations.size
-    (total - 1).times { expect(opening.next_of_string.id).to eq(lesson.refresh.on_board.id) }
-    expect(opening.next_of_string).to be_nil
-    expect(lesson.problems_dataset.select_map(:equation)).to eq(course.current.equations)
   end
 
   it "stops for today and goes on tomorrow with what was left, the story cut short first" do

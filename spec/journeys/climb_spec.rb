@@ -152,7 +152,7 @@ RSpec.describe "What the records say where there are few", type: :feature do
       teacher, room = make_teacher(children: names)
       enter(teacher)
       %W[/climb/#{room.id} /climb/#{room.id}?by=families /hear/#{room.id} /groups/#{room.id}?least=1
-         /numbers/#{room.id} /back/#{room.id} /lesson/#{room.id} /strings/#{room.id}].each do |path|
+         /numbers/#{room.id} /back/#{room.id} /lesson/#{room.id} /find/#{room.id} /conduct/#{room.id}].each do |path|
         visit path
         expect(page).to have_css("h1")
         expect_accessible

@@ -15,13 +15,12 @@ RSpec.describe "A lesson in parts", type: :feature do
     click_button "Quick looks, a story, share, practise"
     expect(part_titles).to eq(["Quick looks", "A story problem", "Share", "Practise"])
     expect_accessible
-    find("label", text: "A string", exact_text: true).click
-    select "uses the double beside it", from: "leading to"
-    within(".add-part") { fill_in "minutes", with: "7" }
-    click_button "Add it"
+    visit "/find/#{room.id}?activity=number_string"
+    select "uses the double beside it", from: "leads to"
+    click_button "Take it into today’s lesson"
     expect(part_titles.last).to eq("A string")
     find("[aria-label='Earlier: a string, part 5']").click
-    expect(page).to have_css(".parts li:nth-child(4)", text: "leading to: uses the double beside it")
+    expect(page).to have_css(".parts li:nth-child(4)", text: "A string")
     within(".parts li:nth-child(5)") { click_button "Take out: practise, part 5" }
     expect(page).to have_css(".parts li", count: 4)
 
@@ -58,7 +57,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css("h1", text: room.problems_dataset.first(number_set: "harder").words)
     expect_accessible
     click_button "On: string"
-    expect(page).to have_css(".string-now")
+    expect(page).to have_css(".conducting", text: "1 of 4")
     click_button "Stop for today"
     expect(page).to have_css(".note", text: "The lesson has ended")
     expect(page).to have_no_css(".conduct")
@@ -106,36 +105,39 @@ RSpec.describe "A lesson in parts", type: :feature do
 
   it "takes a string one problem at a time and keeps the ways offered for each" do
     room.update(settings: Sequel.pg_jsonb("turned" => "one"))
-    visit "/strings/#{room.id}"
-    select "up through ten", from: "leading to"
-    click_button "Begin"
+    visit "/find/#{room.id}?activity=number_string"
+    click_button "Do it now"
     click_button "Open on another machine"
     expect(page).to have_css(".remote", text: "/b/#{room.lesson_on(room.today).code}")
-    2.times { click_button "Next problem" }
-    expect(page).to have_css(".string-line a", count: 3)
+    2.times do |time|
+      click_button "Another"
+      expect(page).to have_text("#{time + 2} of 4")
+    end
+    expect(room.problems_dataset.select_order_map(:item)).to eq([0, 1, 2])
     problem = room.problems_dataset.last.problem
-    first("input[name=initials]").send_keys("A", :enter) # presses none of the ways
+    find("summary", text: "Ways that may be heard").click
+    find(".said-ways").find(:xpath, "..").find("input[name=initials]").send_keys("A", :enter) # presses none of them
     within(".said-ways") { first("button", text: /more is/).click }
-    expect(page).to have_css(".kept li", count: 1, text: /more is .* A/)
+    expect(page).to have_css("figcaption", count: 1, text: /more is .* A/)
     2.times do |turn|
       rest = problem.whole - 10
-      fill_in "or written", with: turn.zero? ? "10 + #{rest}" : "#{rest} + 10"
+      fill_in "a way given", with: turn.zero? ? "10 + #{rest}" : "#{rest} + 10"
       find("button", text: "Keep it", exact_text: true).click
-      expect(page).to have_css(".kept li", text: turn.zero? ? "10 + #{rest} = #{problem.whole}" : "×2")
+      expect(page).to have_css("figcaption", text: turn.zero? ? "10 + #{rest} = #{problem.whole}" : "×2")
     end
-    fill_in "or written", with: "3 + 3"
+    fill_in "a way given", with: "3 + 3"
     find("button", text: "Keep it", exact_text: true).click
     expect(page).to have_css(".wrong", text: "3 + 3 is 6, not #{problem.whole}")
     expect_accessible
     click_button "Ways on the board"
     expect(page).to have_css("[value=ways][aria-pressed=true]")
     visit "/board/#{room.id}"
-    expect(page).to have_css(".board-said li", count: 2)
+    expect(page).to have_css(".board-ways figcaption", count: 2)
     expect_accessible
     find("body").send_keys("w")
-    expect(page).to have_no_css(".board-said")
+    expect(page).to have_no_css(".board-ways")
     press(:arrow_left)
-    expect(page).to have_css("h1", text: room.problems_dataset.all[-2].equation.sub(" = □", ""))
+    expect(page).to have_css(".board-sentence", text: room.problems_dataset.all[-2].problem.solved.to_s)
   end
 
   it "writes the number sentences down the page where the class does so" do

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Planning do
-  it "has four kinds of part, in the order a lesson goes, with minutes that fit one" do
-    expect(described_class::Part::ALL.ids).to eq(%w[string story share practice])
+  it "has three kinds of part, in the order a lesson goes, with minutes that fit one" do
+    expect(described_class::Part::ALL.ids).to eq(%w[story share practice])
     expect(described_class::Part::ALL.map(&:minutes)).to all(be_between(1, 20))
     usual = described_class::Part::USUAL.map { |kind| described_class::Part::ALL[kind] || Rungs::Activity::ALL[kind] }
     expect(usual.sum(&:minutes)).to be_between(15, 30)

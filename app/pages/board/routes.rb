@@ -33,7 +33,7 @@ module Pages
       end
 
       # Where the code is asked for, but on Listen.
-      CODE_ASKED_ON = { "strings" => "/strings/%d", "practice" => "/lesson/%d/practice",
+      CODE_ASKED_ON = { "practice" => "/lesson/%d/practice",
                         "conduct" => "/conduct/%d" }.freeze
 
       # Opens the board to a projector or another machine by a short code.
@@ -69,7 +69,7 @@ module Pages
           return "/conduct/#{room.id}" if @lesson.part_on_board
           return "/lesson/#{room.id}/practice" if @lesson.list_on_board
 
-          @posed.part&.kind == "string" ? "/strings/#{room.id}" : "/listen/#{room.id}?problem=#{@posed.id}"
+          "/listen/#{room.id}?problem=#{@posed.id}"
         end
 
         def found_lesson = @found_lesson ||= room.lesson(params[:lesson]) || halt(404)

@@ -36,7 +36,8 @@ module Pages
       # A way a child gave: as groups that were tapped, by what is missing, or as it is written.
       post "/:room/ways" do
         form = checked(WayContract)
-        (part || halt(404)).items.keep_way(form[:item], offered(form), initials: form[:initials].to_s.strip)
+        (part || halt(404)).items.keep_way(form[:item], offered(form), move: form[:move],
+                                                                       initials: form[:initials].to_s.strip)
         lesson.change_board { |state, _| state }
         redirect here
       rescue Rungs::Error => e

@@ -2,13 +2,15 @@
 
 module Pages
   module Conduct
-    # A way a child gave for one item: groups of marks ("1,2,3;4,5"), by what is missing, or as it is written.
+    # A way a child gave for one item: groups of marks ("1,2,3;4,5"), by what is missing, a move, or as it is
+    # written.
     class WayContract < Shared::Contract
       params do
         required(:item).filled(:integer, included_in?: 0..299)
         optional(:groups).maybe(:string, format?: /\A\d{1,2}(,\d{1,2})*(;\d{1,2}(,\d{1,2})*)*\z/, max_size?: 120)
         optional(:missing).filled(:bool)
         optional(:written).maybe(:string, max_size?: 60)
+        optional(:move).maybe(:string, max_size?: 40)
         optional(:initials).maybe(:string, max_size?: 12)
       end
     end

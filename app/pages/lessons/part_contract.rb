@@ -8,7 +8,6 @@ module Pages
         required(:kind).filled(:string, included_in?: Rungs::Planning::Part::ALL.ids)
         optional(:day).maybe(:date)
         optional(:minutes).maybe(:integer, included_in?: 1..60)
-        optional(:move).maybe(:string, included_in?: Rungs::Activity::NumberString.moves)
         optional(:operation).maybe(:string, included_in?: %w[add subtract])
         optional(:band).maybe(:string, included_in?: Rungs::Problem::Band::ALL.ids)
         optional(:count).maybe(:integer, included_in?: 1..12)

@@ -8,7 +8,6 @@ module Pages
 
       # Where a part is conducted, by its kind.
       PLACES = {
-        "string" => ->(room, _) { "/strings/#{room}" },
         "story" => ->(room, posed) { posed ? "/listen/#{room}?problem=#{posed.id}" : "/plan/#{room}" },
         "share" => ->(room, posed) { posed ? "/share/#{room}?problem=#{posed.id}" : "/plan/#{room}" },
         "practice" => ->(room, _) { "/lesson/#{room}/practice" }
@@ -21,7 +20,7 @@ module Pages
       end
 
       # What each kind keeps of the form.
-      DETAILS = { "string" => %i[move], "practice" => %i[words] }.freeze
+      DETAILS = { "practice" => %i[words] }.freeze
 
       before("/:room/?*") { @tab, @title = "plan", "Plan a lesson" }
 

@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # Bare problems one at a time that lead to one move; an item is one problem of the string.
     class Strings < Kind
-      entry id: "number_string", title: "A string of problems", minutes: 8, finds: %w[talk],
+      entry id: "number_string", title: "A string", minutes: 8, finds: %w[talk],
             i_can: "I can use one problem to help with the next.",
             listen_for: { "count_all" => "counts each problem from one", "count_on" => "counts on in each",
                           "part_whole" => "uses the problem before", "make_ten" => "uses the ten that was just made",

@@ -11,7 +11,6 @@ module Rungs
     end
 
     Part::ALL = Catalogue.new("part of a lesson", [
-      { id: "string", title: "A string", minutes: 8, about: "bare problems one at a time, each helping with the next" },
       { id: "story", title: "A story problem", minutes: 10, about: "pose it, walk, listen, record" },
       { id: "share", title: "Share", minutes: 6,
         about: "two or three ways on the board, from the least to the most abstract" },
