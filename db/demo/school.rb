@@ -29,6 +29,7 @@ module Demo
                                           ))
       classroom = teacher.start_classroom(name: "Room 4", school: "Lantern Quay School", demo: true)
       Simulation.new(classroom, teacher, until_day: day).run
+      Plan.new(classroom, day).make
     end
 
     # Takes the demo class and its teacher away.

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Demo
+  # What the made-up class did beside its stories: an activity each lesson day, all in turn; and a lesson planned
+  # and ready for today.
+  class Plan
+    BEFORE = 15 * 60
+    BEGINS = 9 * 3600
+
+    # @param classroom [Records::Classroom]
+    # @param day [Date] today
+    def initialize(classroom, day)
+      @classroom = classroom
+      @day = day
+    end
+
+    def make
+      past = @classroom.lessons_dataset.where { held_on < @day }.order(:held_on).all
+      past.zip(Rungs::Activity::ALL.ids.cycle).each_with_index { |(lesson, id), index| done(lesson, id, index + 1) }
+      today
+    end
+
+    private
+
+    def done(lesson, id, seed)
+      part = lesson.course.plan(id, details: { "seed" => seed })
+      begun = @classroom.midnight(lesson.held_on) + BEGINS - BEFORE
+      Records::PartRun.create(part_id: part.id, started_at: begun, ended_at: begun + (part.minutes * 60))
+    end
+
+    # Quick looks, beads that hide, a story and the ways of it.
+    def today
+      course = @classroom.start_lesson(@day).course
+      course.plan("quick_look", details: { "seed" => 4 })
+      course.plan("hidden_beads", details: { "seed" => 7 })
+      course.plan("story").make_ready([story])
+      course.plan("share")
+    end
+
+    def story
+      problem = Rungs::Problem.told("take_from.result", [13, 5])
+      told = Rungs::Problem::Story.write(problem, random: Random.new(11))
+      { "situation" => "take_from.result", "numbers" => [13, 5], "story" => told.text, "template" => told.template.id }
+    end
+  end
+end
