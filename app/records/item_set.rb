@@ -40,6 +40,9 @@ module Records
       item(index).problem&.paths.to_a.sort_by { |path| [path.rung, path.move.usual ? 0 : 1] }
     end
 
+    # @return [Array<String>] what a teacher may tell once an item was shown
+    def notes(index) = kind.notes(data.first(index + 1))
+
     # @return [String] its first items in a line, or what it is for
     def outline
       asked = (0...[size, 4].min).filter_map { |index| item(index).equation }

@@ -53,6 +53,14 @@ module Rungs
       # @return [Array<Array<Integer>>] the ways that are still missing
       def missing(found) = ways - found.map { |parts| settings[:turned] == "one" ? parts.sort.reverse : parts }
 
+      def notes(seen)
+        left = missing(seen.map { |data| data[:parts] })
+        return ["There are #{most} ways; all are found."] if left.empty?
+
+        shown = left.first(12).map { |parts| parts.join(" and ") }
+        ["There are #{most} ways; still missing: #{shown.join(', ')}#{' …' if left.size > shown.size}."]
+      end
+
       private
 
       def ways

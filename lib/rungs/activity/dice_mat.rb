@@ -60,6 +60,18 @@ module Rungs
           expected: Collector.new(chances.slice(*wanted.keys), wanted).expected.to_f }
       end
 
+      def notes(seen)
+        often = chances.values.max
+        covered = seen.map { |data| data[:faces].sum }
+        left = covered.tally.reduce(mat.tally) do |all, (total, times)|
+          all.merge(total => [all[total].to_i - times, 0].max)
+        end
+        most = chances.select { |_, chance| chance == often }.keys.join(" and ")
+        ["#{most} comes most often, #{(often * 100).round} times in 100.",
+         "About #{figures[:expected].round} throws until the mat is full.",
+         "Still needed: #{left.flat_map { |total, times| [total] * times }.join(', ')}."]
+      end
+
       # @return [Array<Integer>] the totals on the mat, smallest first
       def mat = @mat ||= (option(:places) < chances.size ? remainders : each_once).sort
 

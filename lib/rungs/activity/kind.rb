@@ -116,6 +116,11 @@ module Rungs
       # @return [Hash]
       def figures = {}
 
+      # What a teacher may tell of what has come so far: chances, and what is missing.
+      # @param seen [Array<Hash>] the data of the items until now
+      # @return [Array<String>] sentences
+      def notes(_seen) = []
+
       # @return [Integer, nil] how many different items there are; nil for as many as one likes
       def most = nil
 

@@ -58,7 +58,21 @@ module Rungs
       # @return [Array<Array<Integer>>] ways that have not
       def missing(found) = chances.keys - found.map { |parts| told(parts) }
 
+      def notes(seen)
+        often, rare = chances.max_by(&:last), chances.min_by(&:last)
+        left = missing(seen.map { |data| data.values_at(:first, :second) })
+        ["#{often[0].join(' and ')} comes most often, #{times(often[1])}; " \
+         "#{rare[0].join(' and ')} comes #{times(rare[1])}.",
+         "About #{many(Collector.new(chances).expected.round, 'toss', 'tosses')} until every way has come.",
+         left.empty? ? "Every way has come." : "Still missing: #{left.map { |parts| parts.join(' and ') }.join(', ')}."]
+      end
+
       private
+
+      # "27 times in 100", "once in 256"
+      def times(chance)
+        chance >= Rational(1, 50) ? "#{(chance * 100).round} times in 100" : "once in #{(1 / chance).round}"
+      end
 
       def fallen(first) = { n: option(:n), first: first, second: option(:n) - first }
       def told(parts) = settings[:turned] == "one" ? parts.sort.reverse : parts

@@ -128,6 +128,10 @@ RSpec.describe Rungs::Activity do
     expect(toss.given("3")).to eq({ n: 4, first: 3, second: 1 })
     expect { toss.given(5) }.to raise_error(Rungs::Error::NotAProblem, /0 to 4/)
     expect(toss.missing([[1, 3], [2, 2]])).to eq([[0, 4], [3, 1], [4, 0]])
+    expect(toss.notes([{ n: 4, first: 1, second: 3 }])).to eq(
+      ["2 and 2 comes most often, 38 times in 100; 0 and 4 comes 6 times in 100.",
+       "About 25 tosses until every way has come.", "Still missing: 0 and 4, 2 and 2, 3 and 1, 4 and 0."]
+    )
   end
 
   it "finds all the ways, each one moved across from the one before" do
@@ -205,6 +209,8 @@ RSpec.describe Rungs::Activity do
     expect(figures[:expected]).to be_within(1.5).of(throws_to_fill(made("dice_mat").mat))
     expect { made("dice_mat").given("3 7") }.to raise_error(Rungs::Error::NotAProblem, /1 to 6/)
     expect(made("dice_mat").given("3 6")[:faces]).to eq([3, 6])
+    expect(made("dice_mat").notes([{ faces: [3, 4] }, { faces: [1, 1] }]).last)
+      .to eq("Still needed: 3, 4, 5, 6, 7, 8, 9, 10.")
   end
 
   # The mean of many mats filled by throwing.
