@@ -11,6 +11,11 @@ ARGUMENTS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-fir
                --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion].freeze
 PROFILES = [] # rubocop:disable Style/MutableConstant
 
+# A page that is just being left may answer that a node is not of its document: looked for again, like a stale one.
+class PatientDriver < Capybara::Selenium::Driver
+  def invalid_element_errors = [*super, Selenium::WebDriver::Error::UnknownError]
+end
+
 Capybara.register_driver(:chromium) do |app|
   profile = Dir.mktmpdir("rungs-chromium").tap { |folder| PROFILES << folder }
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium",
@@ -20,7 +25,7 @@ Capybara.register_driver(:chromium) do |app|
   options.add_option("goog:loggingPrefs", { browser: "ALL" })
   service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
   patient = Selenium::WebDriver::Remote::Http::Default.new(open_timeout: 60, read_timeout: 180)
-  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service, http_client: patient)
+  PatientDriver.new(app, browser: :chrome, options: options, service: service, http_client: patient)
 end
 at_exit { PROFILES.each { |folder| FileUtils.rm_rf(folder) } }
 

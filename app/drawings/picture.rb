@@ -12,14 +12,16 @@ module Drawings
     # @return [String] SVG
     # @param loops [Array<Array<Integer>>] groups of marks, by their order, to draw a loop around
     # @param tappable [Boolean] whether each counted mark says its order, for tapping
-    def self.draw(layout, css: "picture", label: layout.alt, loops: [], tappable: false)
-      new(layout, loops, tappable).draw(css, label)
+    # @param places [Array<Rungs::Picture::Mark>] what can be pressed, each said by its place
+    def self.draw(layout, css: "picture", label: layout.alt, loops: [], tappable: false, places: [])
+      new(layout, loops, tappable, places).draw(css, label)
     end
 
-    def initialize(layout, loops, tappable)
+    def initialize(layout, loops, tappable, places)
       @layout = layout
       @loops = loops
       @tappable = tappable
+      @places = places
     end
 
     # Where things came from lies under everything; loops lie under the things they gather, and on what those stand on.
@@ -27,7 +29,17 @@ module Drawings
       shapes = @layout.marks.map { |mark| [mark, Shapes.new(mark)] }
       under, over = @loops.any? || @tappable ? shapes.partition { |mark, _| mark.order.nil? } : [[], shapes]
       traces = shapes.map { |_, shape| shape.trace }
-      [*traces, *under.map { |_, shape| shape.draw }, *loops, *over.map { |mark, shape| tapped(mark, shape.draw) }].join
+      [*traces, *under.map { |_, shape| shape.draw }, *loops, *over.map { |mark, shape| tapped(mark, shape.draw) },
+       *touched].join
+    end
+
+    # What can be pressed lies over everything, unseen.
+    def touched
+      @places.each_with_index.map do |mark, place|
+        box = Svg.tag(:rect, x: Shapes.at(mark.x), y: Shapes.at(mark.y), width: mark.width * UNIT,
+                             height: mark.height * UNIT, fill: "transparent")
+        Svg.tag(:g, box, role: "button", tabindex: 0, data_touch: place, aria_label: "place #{place + 1}")
+      end
     end
 
     def loops
@@ -42,7 +54,7 @@ module Drawings
 
     def draw(css, label)
       width, height = [@layout.width, @layout.height].map { |units| (units * UNIT) + (2 * MARGIN) }
-      Svg.picture(width, height, drawn, label: label, css: css)
+      Svg.picture(width, height, drawn, label: label, css: css, role: @places.any? ? "group" : "img")
     end
   end
 end

@@ -5,7 +5,7 @@ module Records
   # the lesson and sent to every window. A command names the place it goes to, so that the same press from two windows,
   # or one that comes late, does no harm.
   class ItemOnBoard
-    COMMANDS = %w[step item uncover ways initials].freeze
+    COMMANDS = %w[step item uncover ways initials touch as_it_was].freeze
 
     # Seconds that a picture may take to reach a board.
     ON_THE_WAY = 0.5
@@ -33,6 +33,19 @@ module Records
     def covered? = @data["covered"] == true || (passing? && left <= 0)
     def passing? = !step.seconds.nil? && @data["covered"] != false
 
+    # The picture as it was worked with by hand, where this step can be.
+    # @return [Rungs::Picture::Hands]
+    def hands
+      @hands ||= Rungs::Picture::Hands.new(step.layout, @data["hands"].to_h.transform_keys(&:to_i))
+    end
+
+    def touched? = @data["hands"].to_h.any?
+    def places = step.hands ? hands.places : []
+    def layout = hands.layout
+
+    # @return [String, nil] what is written, or what the hands say now
+    def sentence = touched? ? hands.sentence : step.equation
+
     # Whether the ways offered for it stand beside it, and with whose they are.
     def ways? = @data["ways"] == true
     def initials? = @data["initials"] == true
@@ -56,6 +69,8 @@ module Records
       case command
       when "step", "item" then running?(value) ? @data : at(*value.to_s.split(".").map(&:to_i))
       when "uncover" then @data.except("until").merge("covered" => !covered?, "show" => covered? ? "shown" : "covered")
+      when "touch" then touch(value.to_i)
+      when "as_it_was" then @data.except("hands")
       when "ways", "initials" then @data.merge(command => @data[command] != true)
       else @data
       end
@@ -71,6 +86,14 @@ module Records
     end
 
     private
+
+    # One press more, whatever was pressed meanwhile in another window.
+    def touch(place)
+      return @data unless place.between?(0, places.size - 1)
+
+      pressed = @data["hands"].to_h
+      @data.merge("hands" => pressed.merge(place.to_s => pressed[place.to_s].to_i + 1))
+    end
 
     # For a moment, or as long as it is wanted; a cover is nothing to see.
     def seen(step)

@@ -35,6 +35,7 @@ var put = (html) => {
   document.body.dataset.drawnAt = Date.now();
   flash();
   if (awake) strip()?.classList.add("is-up");
+  if (focused?.touch) screen.querySelector(`[data-touch="${focused.touch}"]`)?.focus({ preventScroll: true });
   if (focused?.do)
     strip()?.querySelector(`[data-do="${focused.do}"]${focused.value ? `[data-value="${focused.value}"]` : ""}`)?.focus({ preventScroll: true });
 };
@@ -93,7 +94,13 @@ var full = () => {
   if (document.fullscreenElement) document.exitFullscreen();
   else document.documentElement.requestFullscreen();
 };
+var touch = (target) => {
+  const place = target.closest?.("[data-touch]");
+  if (place) ask({ dataset: { do: "touch", value: place.dataset.touch } });
+  return place;
+};
 document.addEventListener("click", (event) => {
+  if (touch(event.target)) return;
   const button = event.target.closest("button");
   if (button?.dataset.do) ask(button);
   else if (button && "full" in button.dataset) full();
@@ -102,6 +109,7 @@ document.addEventListener("pointermove", wake);
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   wake();
+  if (event.key === "Enter" && touch(event.target)) return;
   if (event.key === "Escape" && !document.fullscreenElement && document.body.dataset.leave) {
     location.href = document.body.dataset.leave;
     return;

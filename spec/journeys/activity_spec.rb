@@ -99,6 +99,30 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css(".conducting")
   end
 
+  it "is worked with by hand in two windows at once, and nothing of it is lost" do
+    find_activity("fill_the_frame")
+    first = room.lesson_on(room.today).course.current.items.item(0).data[:first]
+    visit "/board/#{room.id}"
+    other = open_new_window
+    within_window(other) { visit "/board/#{room.id}" }
+    empty = (first..9).to_a
+    place = ->(index) { find("[data-touch='#{index}']") }
+    place.call(empty[0]).click
+    expect(page).to have_css("svg[aria-label^='#{first + 1} there']")
+    within_window(other) do
+      expect(page).to have_css("svg[aria-label^='#{first + 1} there']")
+      place.call(empty[0]).send_keys(:enter)
+    end
+    expect(page).to have_css("svg[aria-label*='#{first} + 1 = #{first + 1}']") unless first.zero?
+    expect_accessible
+    press("0")
+    expect(page).to have_no_css("svg[aria-label*='there']")
+    within_window(other) do
+      expect(page).to have_no_css("svg[aria-label*='there']")
+      other.close
+    end
+  end
+
   it "is kept where the connection is gone, and what was tapped is sent once" do
     find_activity("twins")
     expect(page.evaluate_async_script("navigator.serviceWorker.ready.then(() => setTimeout(arguments[0], 500, true))"))

@@ -40,6 +40,7 @@ const put = (html) => {
   document.body.dataset.drawnAt = Date.now();
   flash();
   if (awake) strip()?.classList.add("is-up");
+  if (focused?.touch) screen.querySelector(`[data-touch="${focused.touch}"]`)?.focus({ preventScroll: true });
   if (focused?.do)
     strip()
       ?.querySelector(`[data-do="${focused.do}"]${focused.value ? `[data-value="${focused.value}"]` : ""}`)
@@ -109,7 +110,15 @@ const full = () => {
   else document.documentElement.requestFullscreen();
 };
 
+// A place of the picture that is worked with by hand.
+const touch = (target) => {
+  const place = target.closest?.("[data-touch]");
+  if (place) ask({ dataset: { do: "touch", value: place.dataset.touch } });
+  return place;
+};
+
 document.addEventListener("click", (event) => {
+  if (touch(event.target)) return;
   const button = event.target.closest("button");
   if (button?.dataset.do) ask(button);
   else if (button && "full" in button.dataset) full();
@@ -118,6 +127,7 @@ document.addEventListener("pointermove", wake);
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   wake();
+  if (event.key === "Enter" && touch(event.target)) return;
   if (event.key === "Escape" && !document.fullscreenElement && document.body.dataset.leave) {
     location.href = document.body.dataset.leave;
     return;
