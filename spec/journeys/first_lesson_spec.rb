@@ -13,8 +13,8 @@ RSpec.describe "A first lesson", type: :feature do
 
   it "goes from posing to the board, listening and the climb, by pointer" do
     click_link "Pose a problem"
-    find("label", text: "how many are left?").click
-    find("label", text: "through ten").click
+    select "Some leave: how many are left?", from: "what happens"
+    select "through ten", from: "numbers"
     expect(page).to have_css(".sum", text: "through ten")
     before = find("#words").value
     click_button "Another one"

@@ -25,7 +25,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".parts li", count: 4)
 
     click_link "Choose the story and its numbers"
-    find("label", text: "through ten").click
+    select "through ten", from: "numbers"
     expect(page).to have_css(".sum", text: "through ten")
     find(".other-sets summary").click
     check "easier"
