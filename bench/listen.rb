@@ -4,7 +4,7 @@
 # the page is told. Beside it, in the same run, the same requests to Puma and Sequel that only write one row.
 require_relative "place"
 require_relative "measure"
-require "net/http"
+require_relative "tablet"
 require "securerandom"
 
 TEACHERS = 30
@@ -14,51 +14,20 @@ CHILDREN = 24
 Place.open
 require "bcrypt"
 
-# A teacher at a tablet: signed in, with a class and a problem, a tap every second.
-class Tapper
-  def initialize(port)
-    @http = Net::HTTP.new("127.0.0.1", port).tap { |http| http.keep_alive_timeout = 60 }.start
-    @headers = {}
-  end
-
-  # Enters by the form, as a browser does.
-  def enter(email, password)
-    form = get("/account/login")
-    post("/account/login", "email" => email, "password" => password,
-                           "authenticity_token" => form[/name="csrf-token" content="([^"]+)"/, 1])
-  end
-
-  def get(path) = remember(@http.get(path, @headers)).body
-  def post(path, form) = remember(@http.post(path, URI.encode_www_form(form), @headers))
-
+# A tap every second.
+class Tapper < Tablet
   def taps(path, forms)
-    token = get("/account")[/name="csrf-token" content="([^"]+)"/, 1]
-    @headers.update("X-CSRF-Token" => token, "HX-Request" => "true") if token
     sleep rand
     forms.map do |form|
       start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       answer = post(path, form)
       took = Process.clock_gettime(Process::CLOCK_MONOTONIC) - start
-      (@server ||= []) << answer["x-runtime"].to_f
       abort "a record was refused: #{answer.code} #{answer.body[0, 200]}" unless answer.code == "200"
       sleep [1 - took, 0].max
       took
     end
   end
-
-  # Seconds in the server, of the last taps.
-  def server = @server.last(SECONDS)
-
-  private
-
-  def remember(answer)
-    cookies = answer.get_fields("set-cookie").to_a.map { |each| each[/\A[^;]+/] }
-    @headers["Cookie"] = cookies.join("; ") if cookies.any?
-    answer
-  end
 end
-
-def percentile(times, share) = times.sort[((times.size - 1) * share).round] * 1000
 
 def all_at_once(tappers, path, forms)
   tappers.each_with_index.map do |tapper, index|
@@ -92,7 +61,7 @@ end
 paths = people.map { |_, room, _| "/listen/#{room.id}/records" }
 all_at_once(tappers, paths, forms.map { |each| each.first(2).map { |form| form.merge(client_key: SecureRandom.uuid) } })
 waited = all_at_once(tappers, paths, forms)
-times = tappers.flat_map(&:server)
+times = tappers.flat_map { |tapper| tapper.server.last(SECONDS) }
 
 bare_port = Place.serve("-b", "tcp://127.0.0.1:PORT", "-t", "5:5", "-e", "production", "bench/bare.ru")
 bare = all_at_once(Array.new(TEACHERS) { Tapper.new(bare_port) }, Array.new(TEACHERS, "/"), forms)

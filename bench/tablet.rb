@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require "net/http"
+
+# A teacher at a tablet: signed in by the form, as a browser does.
+class Tablet
+  # Seconds in the server, of every answer that was timed.
+  attr_reader :server, :headers
+
+  def initialize(port)
+    @port = port
+    @http = Net::HTTP.new("127.0.0.1", port).tap { |http| http.keep_alive_timeout = 60 }.start
+    @headers = {}
+    @server = []
+  end
+
+  def enter(email, password)
+    form = get("/account/login")
+    post("/account/login", "email" => email, "password" => password, "authenticity_token" => token_of(form))
+    token = token_of(get("/account"))
+    @headers.update("X-CSRF-Token" => token, "HX-Request" => "true") if token
+  end
+
+  def get(path) = remember(@http.get(path, @headers)).body
+  def post(path, form) = remember(@http.post(path, URI.encode_www_form(form), @headers))
+
+  # Another window of the same person.
+  def another = Tablet.new(@port).tap { |tablet| tablet.headers.update(@headers) }
+
+  # What the server says as it comes, line by line, for as long as the block wants.
+  # @yield [String] → whether that was enough
+  def follow(path)
+    socket = TCPSocket.open("127.0.0.1", @port)
+    socket.write("GET #{path} HTTP/1.1\r\nHost: 127.0.0.1:#{@port}\r\nCookie: #{@headers['Cookie']}\r\n\r\n")
+    while (line = socket.gets)
+      break if yield(line)
+    end
+  ensure
+    socket&.close
+  end
+
+  private
+
+  def token_of(page) = page[/name="csrf-token" content="([^"]+)"/, 1]
+
+  def remember(answer)
+    @server << answer["x-runtime"].to_f
+    cookies = answer.get_fields("set-cookie").to_a.map { |each| each[/\A[^;]+/] }
+    @headers["Cookie"] = cookies.join("; ") if cookies.any?
+    answer
+  end
+end
+
+# @return [Float] milliseconds
+def percentile(times, share) = times.sort[((times.size - 1) * share).round] * 1000
