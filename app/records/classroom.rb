@@ -49,6 +49,11 @@ module Records
     # @return [String] this class's choice, else the usual one
     def setting(id) = Rungs::Planning::Setting::ALL.fetch(id).choice(settings[id])
 
+    # What an activity is told of the class: its settings, and which facts are due.
+    def activity_settings
+      { turned: setting("turned"), facts: ->(operation) { Evidence.new(self).due_facts(operation, on: today) } }
+    end
+
     # Keeps more settings beside those there are.
     def keep_settings(more) = update(settings: Sequel.pg_jsonb(settings.to_h.merge(more)))
 

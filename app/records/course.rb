@@ -93,9 +93,14 @@ module Records
 
     private
 
-    # An activity's items are made of options and a seed.
+    # An activity's items are made of options and a seed; a set that depends on the records is kept as it is now.
     def seeded(kind, details)
-      Rungs::Activity::ALL.key?(kind) ? { "options" => {}, "seed" => Random.rand(1..9999) }.merge(details) : details
+      activity = Rungs::Activity::ALL[kind] or return details
+      made = { "options" => {}, "seed" => Random.rand(1..9999) }.merge(details)
+      return made if made.key?("thrown") || !activity.from_records?
+
+      data = activity.with(made["options"], @lesson.classroom.activity_settings).data(seed: made["seed"])
+      made.merge("count" => data.size, "thrown" => data.each_with_index.to_h { |each, index| [index.to_s, each] })
     end
 
     def forget = @parts = nil

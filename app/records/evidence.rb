@@ -87,6 +87,11 @@ module Records
     # @return [Array<Heard>] one child's records there, in the order they happened
     def heard_of(child, operation, scope) = all(child).select { |each| each.of?(operation, scope) }
 
+    # @return [Array<Array(Array<Integer>, String)>] facts that are due for the most children, and why
+    def due_facts(operation, on:)
+      Rungs::Progress::DueFacts.most(@classroom.children.map { |child| records_of(child, operation) }, on: on)
+    end
+
     # @return [Array<Heard>] everything heard of a child
     def all(child) = (@all ||= {})[child.id] ||= heard({ child_id: child.id })
 

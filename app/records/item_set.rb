@@ -11,7 +11,11 @@ module Records
 
     attr_reader :part
 
-    def kind = @kind ||= Rungs::Activity::ALL.fetch(part.kind).with(details["options"].to_h, part.lesson.settings)
+    def kind
+      @kind ||= Rungs::Activity::ALL.fetch(part.kind).with(details["options"].to_h,
+                                                           part.lesson.classroom.activity_settings)
+    end
+
     def size = data.size
 
     # @return [Rungs::Activity::Item] of that place, or of the nearest there is

@@ -69,9 +69,6 @@ module Records
     # @return [LessonPart, nil] the activity whose item is on the board
     def part_on_board = board["part"] && course.part(board["part"])
 
-    # What an activity is told of the class.
-    def settings = { turned: classroom.setting("turned") }
-
     # @return [LessonPart, nil] the practice part whose problems are listed on the board
     def list_on_board = board["list"] && course.part(board["list"])
 

@@ -65,6 +65,20 @@ RSpec.describe Records::ItemOnBoard do
     expect { again.throw_in(0, "6") }.to raise_error(Rungs::Error::NotAProblem)
   end
 
+  it "keeps the facts that were due when the part was planned" do
+    posed = pose(room, [9, 4])
+    recorder = Records::Recorder.new(room, teacher[0])
+    2.times do
+      recorder.record(child: room.children.first, problem: posed, code: "make_ten", client_key: SecureRandom.uuid,
+                      happened_at: Time.now)
+    end
+    part = plan("by_heart")
+    expect(part.items.item(0).data).to eq({ fact: "9 + 4", due: "reasoned" })
+    recorder.record(child: room.children.first, problem: posed, code: "known_fact", client_key: SecureRandom.uuid,
+                    happened_at: Time.now)
+    expect(Records::LessonPart[part.id].items.size).to eq(1)
+  end
+
   it "leaves the board going where the part is taken out" do
     part = plan("twins")
     lesson.course.go(part)

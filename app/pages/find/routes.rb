@@ -21,7 +21,7 @@ module Pages
       post "/:room" do
         form = checked(FindContract)
         activity = Rungs::Activity::ALL.fetch(form[:activity] || refuse("Choose an activity first"))
-        kind = activity.with(options_of(activity))
+        kind = activity.with(options_of(activity), room.activity_settings)
         seed = form[:seed] || 1
         kind.data(seed: seed)
         lesson = room.lesson_on(coming_day) || room.start_lesson(coming_day)
@@ -41,7 +41,10 @@ module Pages
         # What the form chose of an activity's options; what it does not have is the default.
         def options_of(activity) = params.slice(*activity.options.map(&:id))
 
-        def items = (@items ||= @activity.with(options_of(@activity)).items(seed: @seed)).first(SHOWN)
+        def items
+          (@items ||= @activity.with(options_of(@activity), room.activity_settings).items(seed: @seed)).first(SHOWN)
+        end
+
         def cover(activity) = activity.with.items(seed: 1).first.steps.find { |step| step.name != "ask" }.layout
         def query(**more) = URI.encode_www_form({ finds: chosen_find, activity: @activity.id, **more })
 

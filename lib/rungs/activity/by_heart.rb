@@ -16,6 +16,8 @@ module Rungs
       # Where no records say which: sums to ten, then through ten, of two or more each.
       PAIRS = (2..9).flat_map { |larger| (2..larger).map { |smaller| [larger, smaller] } }.freeze
 
+      def self.from_records? = true
+
       def most = facts.size
 
       def draw(random, count)
@@ -38,8 +40,12 @@ module Rungs
 
       private
 
-      # Those of the class, "7 + 3" with why it is due, where the class has said so.
-      def facts = settings[:facts] || PAIRS.map { |pair| [fact(pair), nil] }
+      # Those due in the class, with why; where it has none, facts of two or more each.
+      def facts
+        due = settings[:facts]&.call(option(:operation)).to_a
+        (due.empty? ? PAIRS.map { |pair| [pair, nil] } : due).map { |pair, why| [fact(pair.sort.reverse), why] }
+      end
+
       def fact(pair) = Problem::Pool.bare(option(:operation), *pair).to_s.delete_suffix(" = □")
     end
   end

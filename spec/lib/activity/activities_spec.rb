@@ -269,8 +269,9 @@ RSpec.describe Rungs::Activity do
   end
 
   it "takes the facts that a class has due" do
-    due = set("by_heart", facts: [["8 + 5", "reasoned"]]).map(&:data)
-    expect(due).to eq([{ fact: "8 + 5", due: "reasoned" }])
+    facts = ->(operation) { operation == "add" ? [[[5, 8], "reasoned"]] : [] }
+    expect(set("by_heart", facts: facts).map(&:data)).to eq([{ fact: "8 + 5", due: "reasoned" }])
+    expect(set("by_heart", { operation: "subtract" }, facts: facts).size).to eq(6)
   end
 
   it "reads a sentence as one says it" do
