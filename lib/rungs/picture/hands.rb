@@ -2,9 +2,9 @@
 
 module Rungs
   module Picture
-    # A picture that is worked with: a cell of a frame filled, turned over, crossed out and emptied again; a thing ticked
-    # as it is counted, crossed out, and as it was. What was pressed how often is all that is kept; the picture stays a
-    # layout, and the sentence follows it.
+    # A picture that is worked with: a cell of a frame filled, turned over, crossed out and emptied again; a thing
+    # ticked as it is counted, crossed out, and as it was. What was pressed how often is all that is kept; the picture
+    # stays a layout, and the sentence follows it.
     #
     #   Hands.new(Frame.new([7]).layout, { 7 => 2 }).sentence  # => "7 + 1 = 8"
     class Hands

@@ -5,7 +5,7 @@ module Rungs
     # Facts to hear by heart: those reasoned right twice and not known yet, and known ones whose time has come again
     # (guide 8).
     module DueFacts
-      # School days until a fact is due again after it was known once, twice … in a row; after a miss as after the first.
+      # School days until a fact is due again, known once, twice … in a row; after a miss as after the first.
       DAYS = [1, 3, 7, 14, 30, 60].freeze
       REASONED = (3..4)
 
