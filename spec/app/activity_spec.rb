@@ -87,6 +87,19 @@ RSpec.describe Records::ItemOnBoard do
     expect(lesson.on_board).to be_a(Records::PosedProblem)
   end
 
+  it "goes on with easier and harder numbers as a part of its own, and says where there are none" do
+    lesson.course.go(plan("hidden_beads", "whole" => 10))
+    sign_in(teacher[0])
+    get "/conduct/#{room.id}"
+    send_form "/conduct/#{room.id}/turn", to: "harder"
+    course = room.lesson_on(room.today).course
+    expect(course.parts.map { |part| part.items.kind.chosen["whole"] }).to eq([10, 20])
+    expect(course.current.id).to eq(course.parts.last.id)
+    send_form "/conduct/#{room.id}/turn", to: "harder"
+    expect(last_response.status).to eq(422)
+    expect(Rungs::Activity::ALL.fetch("two_cards").with.turn("easier")).to be_nil
+  end
+
   it "conducts an activity that nothing else knows" do
     invented = Class.new(Rungs::Activity::Kind) do
       entry id: "pairs_of_shoes", title: "Pairs of shoes", minutes: 5, i_can: "I can count shoes.", finds: %w[tens]

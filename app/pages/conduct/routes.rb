@@ -23,6 +23,16 @@ module Pages
         redirect here
       end
 
+      # The same activity with easier or harder numbers, as a part of its own right after this one.
+      post "/:room/turn" do
+        from = part || halt(404)
+        options = from.items.kind.turn(checked(TurnContract)[:to]) || refuse("There is no such set of this activity")
+        after = lesson.course.part(from.id)
+        going = lesson.course.plan(from.kind, minutes: from.minutes, details: { "options" => options }, after: after)
+        lesson.course.go(lesson.course.part(going.id))
+        redirect here
+      end
+
       # What real dice, cards or counters showed.
       post "/:room/thrown" do
         form = checked(ThrownContract)

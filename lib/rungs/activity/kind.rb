@@ -119,6 +119,16 @@ module Rungs
       # @return [Hash]
       def figures = {}
 
+      # The same with the next smaller or larger numbers.
+      # @param direction ["easier", "harder"]
+      # @return [Hash{String => Object}, nil] the choices of that set; nil where there is none
+      def turn(direction)
+        sized = self.class.options.find { |each| each.choices.size > 1 && each.choices.all?(Integer) } or return
+        sizes = sized.choices.sort
+        place = sizes.index(chosen[sized.id]) + (direction == "easier" ? -1 : 1)
+        chosen.merge(sized.id => sizes[place]) if place.between?(0, sizes.size - 1)
+      end
+
       # What a teacher may tell of what has come so far: chances, and what is missing.
       # @param seen [Array<Hash>] the data of the items until now
       # @return [Array<String>] sentences
