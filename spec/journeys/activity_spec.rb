@@ -6,6 +6,10 @@ RSpec.describe "An activity", type: :feature do
   let(:teacher) { make_teacher(children: %w[Ada Bo Cleo]) }
   let(:room) { teacher[1] }
 
+  def connection(there)
+    page.driver.browser.network_conditions = { offline: !there, latency: 0, throughput: there ? -1 : 0 }
+  end
+
   before { enter(teacher[0]) }
 
   def find_activity(id, **options)
@@ -123,15 +127,49 @@ RSpec.describe "An activity", type: :feature do
     end
   end
 
+  it "goes through a lesson of four parts on a tablet that loses its connection in the middle" do
+    page.current_window.resize_to(820, 1180)
+    course = room.start_lesson(room.today).course
+    %w[quick_look hidden_beads].each { |kind| course.plan(kind, details: { "seed" => 7 }) }
+    course.plan("story").make_ready([{ "situation" => "take_from.result", "numbers" => [13, 5],
+                                       "story" => "13 less 5?" }])
+    course.plan("share")
+    visit "/today/#{room.id}"
+    click_button "Start"
+    click_button "Look"
+    click_button "On: hidden beads"
+    expect(page).to have_css("h1", text: "How many do you see?")
+    connection(false)
+    click_button "Ask"
+    expect(page).to have_css("#trouble", text: "could not be reached")
+    tap_child "Bo"
+    tap_rung "Part–whole"
+    expect(page).to have_css(".is-waiting")
+    connection(true)
+    expect(page).to have_css("#tally", text: "1 heard, 2 to go")
+    click_button "Ask"
+    expect(page).to have_css("h1", text: "How many are hiding?")
+    click_button "On: story problem"
+    tap_child "Ada"
+    tap_rung "Count on"
+    expect(page).to have_css(".log tr", count: 2)
+    click_button "On: share"
+    click_button "Finish"
+    expect(page).to have_css(".note", text: "The lesson is done")
+    expect(room.observations_dataset.count).to eq(2)
+  ensure
+    page.current_window.resize_to(1280, 800)
+  end
+
   it "is kept where the connection is gone, and what was tapped is sent once" do
     find_activity("twins")
     expect(page.evaluate_async_script("navigator.serviceWorker.ready.then(() => setTimeout(arguments[0], 500, true))"))
       .to be(true)
-    page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
+    connection(false)
     tap_child "Cleo"
     tap_rung "Known fact"
     expect(page).to have_css(".is-waiting")
-    page.driver.browser.network_conditions = { offline: false, latency: 0, throughput: -1 }
+    connection(true)
     expect(page).to have_css("#tally", text: "1 heard, 2 to go")
     expect(room.observations_dataset.count).to eq(1)
   end
