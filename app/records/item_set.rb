@@ -33,10 +33,11 @@ module Records
 
     # @param input [Object] as its activity takes a way
     # @param move [String, nil] instead: the move of a way that Rungs knows for its problem
+    # @param child [Child, nil] who gave it
     # @raise [Rungs::Error::NotAProblem] where it is none
-    def keep_way(index, input, move: nil, initials: "")
+    def keep_way(index, input, move: nil, child: nil)
       way = move ? known(index, move) : kind.way(item(index), input)
-      Way.keep(place(index), way.text, groups: way.groups, move: move, initials: initials)
+      Way.keep(place(index), way.text, groups: way.groups, move: move, child: child)
     end
 
     # @return [Array<Rungs::Strategy::Path>] ways that Rungs knows: of each rung the usual one first

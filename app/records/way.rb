@@ -9,11 +9,22 @@ module Records
     # @param text [String]
     # @param groups [Array<Array<Integer>>]
     # @param move [String, nil]
-    def self.keep(place, text, groups: [], move: nil, initials: "")
+    # @param child [Child, nil] who gave it: its initial stands beside the way
+    def self.keep(place, text, groups: [], move: nil, child: nil)
+      initials = child ? child.name[0] : ""
       again = { tally: Sequel[:ways][:tally] + 1,
                 initials: Sequel.function(:btrim, Sequel.join([Sequel[:ways][:initials], initials], " ")) }
-      dataset.insert_conflict(target: [*place.keys - [:classroom_id], :text], update: again)
-             .insert(**place, text: text, groups: Sequel.pg_jsonb(groups), move: move, initials: initials)
+      row = { **place, text: text, groups: Sequel.pg_jsonb(groups), move: move, initials: initials }
+      id = dataset.insert_conflict(target: [*place.keys - [:classroom_id], :text], update: again).insert(row)
+      DB[:way_givers].insert_conflict.insert(way_id: id, child_id: child.id) if child
     end
+
+    # @return [Array<Way>] the last that a child gave, newest first
+    def self.given_by(child, most: 8)
+      join(:way_givers, way_id: :id).where(child_id: child.id).order(Sequel.desc(:given_at)).limit(most)
+                                    .select_all(:ways).select_append(:given_at).eager(:problem).all
+    end
+
+    many_to_one :problem, class: "Records::PosedProblem"
   end
 end

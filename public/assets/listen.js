@@ -515,6 +515,7 @@ var Listen = class {
     if (id !== this.child) this.hearing.forget();
     this.child = id;
     this.fresh = true;
+    document.querySelectorAll("[data-by]").forEach((field) => field.value = id);
     this.mark();
     tell("");
   }

@@ -90,9 +90,6 @@ document.addEventListener("keydown", (event) => {
   if (event.key === "Escape") hold(null);
 });
 
-// app/assets/scripts/token.js
-var token = () => document.querySelector('meta[name="csrf-token"]').content;
-
 // app/assets/scripts/trouble.js
 var tell = (words) => {
   const trouble = document.getElementById("trouble");
@@ -118,6 +115,9 @@ document.addEventListener("submit", (event) => {
   event.preventDefault();
   send(event.target, event.submitter);
 });
+
+// app/assets/scripts/token.js
+var token = () => document.querySelector('meta[name="csrf-token"]').content;
 
 // app/assets/scripts/pages.js
 document.addEventListener("htmx:configRequest", (event) => {

@@ -116,7 +116,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(room.problems_dataset.select_order_map(:item)).to eq([0, 1, 2])
     problem = room.problems_dataset.last.problem
     find("summary", text: "Ways that may be heard").click
-    find(".said-ways").find(:xpath, "..").find("input[name=initials]").send_keys("A", :enter) # presses none of them
+    within("details[open]") { select "Ada", from: "by" }
     within(".said-ways") { first("button", text: /more is/).click }
     expect(page).to have_css("figcaption", count: 1, text: /more is .* A/)
     2.times do |turn|

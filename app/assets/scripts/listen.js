@@ -100,6 +100,7 @@ class Listen {
     if (id !== this.child) this.hearing.forget();
     this.child = id;
     this.fresh = true;
+    document.querySelectorAll("[data-by]").forEach((field) => (field.value = id));
     this.mark();
     tell("");
   }

@@ -46,8 +46,8 @@ module Pages
       # A way a child gave: as groups that were tapped, by what is missing, or as it is written.
       post "/:room/ways" do
         form = checked(WayContract)
-        (part || halt(404)).items.keep_way(form[:item], offered(form), move: form[:move],
-                                                                       initials: form[:initials].to_s.strip)
+        child = form[:child_id] && (room.child(form[:child_id]) || halt(404))
+        (part || halt(404)).items.keep_way(form[:item], offered(form), move: form[:move], child: child)
         lesson.change_board { |state, _| state }
         redirect here
       rescue Rungs::Error => e

@@ -11,7 +11,7 @@ module Pages
         optional(:missing).filled(:bool)
         optional(:written).maybe(:string, max_size?: 60)
         optional(:move).maybe(:string, max_size?: 40)
-        optional(:initials).maybe(:string, max_size?: 12)
+        optional(:child_id).maybe(:integer, included_in?: ID)
       end
     end
   end
