@@ -450,8 +450,9 @@ var Listen = class {
     this.timed = document.getElementById("timed");
     this.timed.checked = localStorage.getItem("rungs-timed") === "on";
     this.attend();
-    const chosen = document.querySelector(".child[aria-current]");
-    if (chosen) this.pick(chosen.dataset.child);
+    const chosen = document.querySelector(".child[aria-current]")?.dataset.child ?? sessionStorage.getItem("rungs-picked");
+    sessionStorage.removeItem("rungs-picked");
+    if (chosen) this.pick(chosen);
   }
   attend() {
     document.addEventListener("click", (event) => this.click(event));

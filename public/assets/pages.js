@@ -105,6 +105,7 @@ var send = async (form, submitter) => {
   if (submitter?.name) body.set(submitter.name, submitter.value);
   try {
     const answer = await fetch(form.action, { method: "POST", body });
+    if (window.listen?.fresh) sessionStorage.setItem("rungs-picked", window.listen.child);
     location.assign(answer.url);
   } catch {
     tell(AWAY);

@@ -49,8 +49,10 @@ RSpec.describe "An activity", type: :feature do
       visit "/board/#{room.id}"
       expect(page).to have_css("h1", text: "How many do I need to put out?")
     end
-    click_button "Ask"
-    click_button "Check"
+    %w[Ask Check].each do |step|
+      click_button step
+      expect(page).to have_css(".rail [aria-current]", text: step.downcase)
+    end
     tap_child "Ada"
     tap_rung "Count on"
     expect(page).to have_css("#tally", text: "1 heard, 2 to go")
@@ -78,6 +80,7 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css("[role=alert]", text: "0 to 8 show the first colour")
     fill_in "thrown or dealt for real", with: "3"
     click_button "Take it"
+    expect(page).to have_no_css("[role=alert]")
     click_button "Look"
     expect(page).to have_css(".stage svg[aria-label^='3 and 5']")
     fill_in "a way given", with: "3 + 6"
@@ -139,6 +142,7 @@ RSpec.describe "An activity", type: :feature do
     visit "/today/#{room.id}"
     click_button "Start"
     click_button "Look"
+    expect(page).to have_css(".rail [aria-current]", text: "look")
     click_button "On: hidden beads"
     expect(page).to have_css("h1", text: "How many do you see?")
     connection(false)

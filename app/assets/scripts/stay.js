@@ -1,4 +1,5 @@
-// A form that is sent in place: where the connection is gone, the page stays as it is and says so.
+// A form that is sent in place: where the connection is gone, the page stays as it is and says so. A name that was picked
+// meanwhile stays picked.
 import { tell } from "./trouble.js";
 
 const AWAY = "The board could not be reached. Nothing is lost; press again when the connection is back.";
@@ -8,6 +9,7 @@ const send = async (form, submitter) => {
   if (submitter?.name) body.set(submitter.name, submitter.value);
   try {
     const answer = await fetch(form.action, { method: "POST", body });
+    if (window.listen?.fresh) sessionStorage.setItem("rungs-picked", window.listen.child);
     location.assign(answer.url);
   } catch {
     tell(AWAY);
