@@ -19,11 +19,11 @@ module Records
     def size = data.size
 
     # @return [Rungs::Activity::Item] of that place, or of the nearest there is
-    def item(index) = (@items ||= {})[index] ||= kind.item(data[index.clamp(0, size - 1)])
+    def item(index) = (@items ||= {})[index] ||= kind.item(data[within(index)])
 
     # @return [PosedProblem, nil] nil where the item has no problem
     def posed(index)
-      problem = item(index).problem or return
+      problem = item(index = within(index)).problem or return
       part.problems_dataset.where(item: index).last ||
         part.lesson.pose(problem, story: "", part: part).tap { |posed| posed.update(item: index) }
     end
@@ -57,6 +57,7 @@ module Records
     # A throw of real things in the place of what would have fallen.
     # @raise [Rungs::Error::NotAProblem]
     def throw_in(index, input)
+      index = within(index)
       thrown = details["thrown"].to_h.merge(index.to_s => kind.given(input))
       part.update(details: Sequel.pg_jsonb(details.merge("thrown" => thrown)))
       part.problems_dataset.where(item: index).update(item: nil)
@@ -66,6 +67,7 @@ module Records
     private
 
     def details = part.details.to_h
+    def within(index) = index.clamp(0, size - 1)
 
     def known(index, move)
       path = paths(index).find { |each| each.move.id == move }
@@ -76,7 +78,7 @@ module Records
 
     # What a way of an item is kept by.
     def place(index)
-      there = (problem = posed(index)) ? { problem_id: problem.id } : { part_id: part.id, item: index }
+      there = (problem = posed(index)) ? { problem_id: problem.id } : { part_id: part.id, item: within(index) }
       { classroom_id: part.classroom_id, **there }
     end
 

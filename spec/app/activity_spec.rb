@@ -62,6 +62,7 @@ RSpec.describe Records::ItemOnBoard do
     expect(again.item(0).data).to eq({ n: 5, first: 4, second: 1 })
     expect(again.item(1).to_h).to eq(before)
     expect(Array.new(2) { again.posed(0).id }.uniq.size).to eq(1)
+    expect(again.posed(99).id).to eq(again.posed(again.size - 1).id)
     expect { again.throw_in(0, "6") }.to raise_error(Rungs::Error::NotAProblem)
   end
 
