@@ -68,7 +68,7 @@ module Records
     def after(command, value)
       case command
       when "step", "item" then running?(value) ? @data : at(*value.to_s.split(".").map(&:to_i))
-      when "uncover" then @data.except("until").merge("covered" => !covered?, "show" => covered? ? "shown" : "covered")
+      when "uncover" then uncover
       when "touch" then touch(value.to_i)
       when "as_it_was" then @data.except("hands")
       when "ways", "initials" then @data.merge(command => @data[command] != true)
@@ -80,12 +80,17 @@ module Records
     def at(index = 0, step = 0)
       index = index.clamp(0, set.size - 1)
       step = step.clamp(0, set.item(index).steps.size - 1)
-      kept = index == @data["item"] ? @data.slice("ways", "initials") : {}
+      kept = index == @data["item"] ? @data.slice("ways", "initials", "asked") : {}
       { **kept, "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now,
-                "problem" => set.posed(index)&.id, **seen(set.item(index).steps[step]) }
+                "problem" => set.posed(index)&.id, **seen(set.item(index).steps[step], kept["asked"]) }
     end
 
     private
+
+    # What is shown on asking stays shown for the steps of this item that wait for it.
+    def uncover
+      @data.except("until").merge("covered" => !covered?, "asked" => covered?, "show" => covered? ? "shown" : "covered")
+    end
 
     # One press more, whatever was pressed meanwhile in another window.
     def touch(place)
@@ -96,9 +101,10 @@ module Records
     end
 
     # For a moment, or as long as it is wanted; a cover is nothing to see.
-    def seen(step)
-      { "show" => step.layout.marks.map(&:shape) == [:cover] ? "covered" : "shown",
-        "until" => (@now + step.seconds if step.seconds) }.compact
+    def seen(step, asked)
+      waits = step.asked && !asked
+      { "show" => waits || step.layout.marks.map(&:shape) == [:cover] ? "covered" : "shown",
+        "covered" => (true if waits), "until" => (@now + step.seconds if step.seconds) }.compact
     end
 
     # A moment that is still running is not begun again.

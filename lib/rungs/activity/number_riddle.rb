@@ -26,23 +26,17 @@ module Rungs
 
       # Another number each time.
       def draw(random, count)
-        (0..option(:to)).to_a.shuffle(random: random).lazy.filter_map do |answer|
-          riddle(answer,
-                 random)
-        end.first(count).then do |found|
-          if found.size == count
-            found
-          else
-            raise(Error::TooMany,
-                  "#{count} riddles were asked for, but there are #{found.size} in all")
-          end
-        end
+        answers = (0..option(:to)).to_a.shuffle(random: random)
+        found = answers.lazy.filter_map { |answer| riddle(answer, random) }.first(count)
+        return found if found.size == count
+
+        raise Error::TooMany, "#{count} riddles were asked for, but there are #{found.size} in all"
       end
 
       def item(data)
         answer, clues, left = data.values_at(:answer, :clues, :left)
         told = clues.each_with_index.map do |clue, index|
-          step(index.zero? ? "look" : "ask", track(left[index + 1]), clue, hands: "cells")
+          step(index.zero? ? "look" : "ask", track(left[index + 1]), clue, asked: true)
         end
         make(
           ask: "Which number fits all the clues?", answer: answer, data: data, equation: nil,
