@@ -25,12 +25,10 @@ module Records
     # @return [PosedProblem]
     def pose(problem, story:, template: nil, at: Time.now, part: nil, number_set: nil)
       PosedProblem.create(
-        classroom_id: classroom_id, part_id: part&.id, number_set: number_set, lesson_id: id, situation: problem
-                                                                                                         .situation&.id,
-        equation: problem.to_s, parts: Sequel.pg_array(problem.parts, :integer), unknown: problem.unknown.to_s,
-        operation: problem.operation, band: problem.band, affords: Sequel.pg_array(problem.affords,
-                                                                                   :integer), story: story,
-        template: template, posed_at: at
+        classroom_id: classroom_id, lesson_id: id, part_id: part&.id, number_set: number_set,
+        situation: problem.situation&.id, equation: problem.to_s, unknown: problem.unknown.to_s,
+        parts: Sequel.pg_array(problem.parts, :integer), affords: Sequel.pg_array(problem.affords, :integer),
+        operation: problem.operation, band: problem.band, story: story, template: template, posed_at: at
       )
     end
 

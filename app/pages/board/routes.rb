@@ -33,8 +33,7 @@ module Pages
       end
 
       # Where the code is asked for, but on Listen.
-      CODE_ASKED_ON = { "practice" => "/lesson/%d/practice",
-                        "conduct" => "/conduct/%d" }.freeze
+      CODE_ASKED_ON = { "practice" => "/lesson/%d/practice", "conduct" => "/conduct/%d" }.freeze
 
       # Opens the board to a projector or another machine by a short code.
       post "/:room/code" do

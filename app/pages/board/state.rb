@@ -71,23 +71,16 @@ module Pages
       def after_sentence(_) = { "sentence" => !sentence? }
 
       def after_picture(id)
-        if pictures.keys.any? do |each|
-          each.id == id
-        end
-          { "picture" => id, "way" => nil, "share" => nil, "show" => "shown" }
-        else
-          {}
-        end
+        return {} unless pictures.keys.any? { |each| each.id == id }
+
+        { "picture" => id, "way" => nil, "share" => nil, "show" => "shown" }
       end
 
       def after_strike(_)
         strikable = pictures.fetch(kind, []).size > 1 ? kind : pictures.find { |_, layouts| layouts.size > 1 }&.first
-        if strikable
-          { "picture" => strikable.id, "struck" => !struck?, "way" => nil, "share" => nil,
-            "show" => "shown" }
-        else
-          {}
-        end
+        return {} unless strikable
+
+        { "picture" => strikable.id, "struck" => !struck?, "way" => nil, "share" => nil, "show" => "shown" }
       end
 
       # The same way again is its next step.

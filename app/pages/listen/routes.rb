@@ -11,8 +11,7 @@ module Pages
         @posed = if params[:problem]
                    room.problem(params[:problem]) || halt(404)
                  else
-                   room.current_problem || room
-                     .last_problem
+                   room.current_problem || room.last_problem
                  end
         return erb(:"listen/nothing") unless @posed
 

@@ -18,11 +18,8 @@ module Pages
         also = @form[:also].to_a
         return [entry(@middle, nil)] if also.empty?
 
-        (%w[easier] & also).map do |name|
-          entry(other(name), name)
-        end + [entry(@middle, "middle")] + (%w[harder] & also).map do |name|
-                                             entry(other(name), name)
-                                           end
+        easier, harder = %w[easier harder].map { |name| also.include?(name) ? [entry(other(name), name)] : [] }
+        [*easier, entry(@middle, "middle"), *harder]
       end
 
       private
@@ -40,18 +37,13 @@ module Pages
         return @words if problem.told == @middle.told
 
         told = told_by_template(problem)
-        return told if told && (@words == told_by_template(@middle) || [*problem.told,
-                                                                        *@middle.told].intersect?([0, 1]))
+        singular = [*problem.told, *@middle.told].intersect?([0, 1])
+        return told if told && (singular || @words == told_by_template(@middle))
 
         rest = @middle.told.zip(problem.told)
         @words.gsub(/\d+/) do |digits|
-          if (place = rest.index do |from, _|
-            from == digits.to_i
-          end)
-            rest.delete_at(place).last.to_s
-          else
-            digits
-          end
+          place = rest.index { |from, _| from == digits.to_i }
+          place ? rest.delete_at(place).last.to_s : digits
         end
       end
 
@@ -60,8 +52,7 @@ module Pages
         names = @form[:names].to_s.split(",")
         return unless template&.suits?(problem) && names.uniq.size == 2
 
-        Rungs::Problem::Story.new(problem, template: template,
-                                           names: names).text
+        Rungs::Problem::Story.new(problem, template: template, names: names).text
       end
     end
   end

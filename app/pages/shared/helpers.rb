@@ -32,18 +32,11 @@ module Pages
       def part_line(part)
         return part.items.outline if part.items
 
-        story = (part.ready.find do |each|
-          each["number_set"] == "middle"
-        end || part.ready.first || {})["story"] || part.problems.first&.words
+        ready = part.ready.find { |each| each["number_set"] == "middle" } || part.ready.first
+        story = ready ? ready["story"] : part.problems.first&.words
         return story if story
 
-        details = part.details.to_h
-        lead = details["move"] && "leading to: #{Rungs::Strategy::Move::ALL.fetch(details['move']).title}"
-        made = [("to #{details['to']}" if details["to"]), lead,
-                (plural(details["seconds"], "second") if details["seconds"]), details["arrangement"]&.tr("_", " "),
-                details["words"], (if part.kind == "practice"
-                                     part.equations.first(4).join(",  ")
-                                   end)].compact.reject(&:empty?)
+        made = [part.details["words"], part.equations.first(4).join(",  ")].compact.reject(&:empty?)
         made.empty? ? part.entry.about : made.join(" · ")
       end
 
