@@ -158,17 +158,14 @@ module Rungs
         end
       end
 
+      def by(from, to) = "#{to < from ? '−' : '+'}#{(to - from).abs}"
+
       # A label that would lie on the one before it is left out; the jump is there all the same.
       def arc(from, to, order, shown)
         high = [0.35 + (Math.sqrt((to - from).abs * unit) * 0.55), 1.9].min
         points = [[x(from), track_top], [(x(from) + x(to)) / 2, track_top - (high * 1.6)], [x(to), track_top]]
         mark(:jump, x: [x(from), x(to)].min, y: BASE - high - 0.5, width: (x(to) - x(from)).abs, height: high,
-                    order: order, tone: :b,
-                    points: points, text: if shown
-                                            "#{to < from ? '−' : '+'}#{(to - from).abs}"
-                                          else
-                                            ""
-                                          end)
+                    order: order, tone: :b, points: points, text: shown ? by(from, to) : "")
       end
 
       def track_top = @style == :track ? BASE - 0.05 : BASE - 0.12

@@ -90,10 +90,8 @@ module Rungs
       def node(amount, corner, place)
         x, y = corner
         hidden = place && place == @hidden
-        mark(:node, x: x, y: y, width: WIDTH, height: WIDTH, tone: { 1 => :a, 2 => :b }[place], state: (if hidden
-                                                                                                          :hidden
-                                                                                                        end),
-                    text: (amount.to_s if @show != :dots), group: place, points: dots(amount, x, y))
+        mark(:node, x: x, y: y, width: WIDTH, height: WIDTH, tone: { 1 => :a, 2 => :b }[place], group: place,
+                    state: (:hidden if hidden), text: (amount.to_s if @show != :dots), points: dots(amount, x, y))
       end
 
       # In rows of five, in the middle of the node, or of its lower half where the number stands above.
