@@ -44,7 +44,8 @@ people = Array.new(TEACHERS) do
   DB[:account_password_hashes].insert(id: teacher.id, password_hash: hashed)
   room = teacher.start_classroom(name: "Room")
   Records::Child.enrol(room, Array.new(CHILDREN) { |index| "Child #{index}" })
-  [teacher, room, room.start_lesson(room.today).pose(Rungs::Problem.told("add_to.result", [9, 5]), story: "9 and 5")]
+  told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "9 and 5")
+  [teacher, room, room.start_lesson(room.today).course.tell([told])]
 end
 DB.create_table?(:bare_rows) { primary_key :id; String :body } # rubocop:disable Style/Semicolon
 

@@ -25,10 +25,11 @@ module Year
   def teach(room, day, random)
     lesson = room.start_lesson(day)
     posed = Array.new(4) do |place|
-      situation, band = %w[add_to.result take_from.result].sample(random: random),
-%w[to5 to10 teens bridge].sample(random: random)
+      situation = %w[add_to.result take_from.result].sample(random: random)
+      band = %w[to5 to10 teens bridge].sample(random: random)
       problem = Rungs::Problem::Pool.new(situation: situation, band: band).problems.sample(random: random)
-      lesson.pose(problem, story: "A story of #{problem.whole}.", at: room.midnight(day) + 32_000 + (place * 900))
+      told = Rungs::Activity::POSED.told(problem, "A story of #{problem.whole}.")
+      lesson.course.tell([told], show: false, at: room.midnight(day) + 32_000 + (place * 900))
     end
     children = room.children.map(&:id)
     rows = Array.new((RECORDS / DAYS.to_f).ceil) do |index|

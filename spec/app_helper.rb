@@ -30,7 +30,8 @@ module AppHelper
 
   def pose(classroom, numbers = [9, 5], situation: "add_to.result", day: classroom.today, at: Time.now)
     problem = Rungs::Problem.told(situation, numbers)
-    classroom.start_lesson(day).pose(problem, story: "#{numbers.join(' and ')}: how many?", at: at)
+    told = Rungs::Activity::POSED.told(problem, "#{numbers.join(' and ')}: how many?")
+    classroom.start_lesson(day).course.tell([told], at: at)
   end
 
   def token = last_response.body[/name="csrf-token" content="([^"]+)"/, 1]

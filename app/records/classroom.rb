@@ -49,9 +49,10 @@ module Records
     # @return [String] this class's choice, else the usual one
     def setting(id) = Rungs::Planning::Setting::ALL.fetch(id).choice(settings[id])
 
-    # What an activity is told of the class: its settings, and which facts are due.
+    # What an activity is told of the class: its settings, which facts are due, and which two ways were heard.
     def activity_settings
-      { turned: setting("turned"), facts: ->(operation) { Evidence.new(self).due_facts(operation, on: today) } }
+      { turned: setting("turned"), facts: ->(operation) { Evidence.new(self).due_facts(operation, on: today) },
+        ways_heard: -> { lesson_on(today)&.ways_heard } }
     end
 
     # Keeps more settings beside those there are.

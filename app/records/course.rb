@@ -21,26 +21,26 @@ module Records
       place&.>=(0) ? parts[place] : nil
     end
 
-    # @param kind [String] an id of Rungs::Planning::Part::ALL or Rungs::Activity::ALL
+    # @param kind [String] an id of Rungs::Activity::ALL
     # @param details [Hash] what it needs to begin
     # @param after [LessonPart, nil] put after this one; else at the end
     # @return [LessonPart]
     def plan(kind, minutes: nil, details: {}, after: nil)
-      entry = LessonPart.entry(kind)
+      activity = Rungs::Activity::ALL.fetch(kind)
       place = after ? after.place + 1 : (parts.map(&:place).max || 0) + 1
       DB.transaction do
         LessonPart.where(lesson_id: @lesson.id).where(Sequel[:place] >= place).update(place: Sequel[:place] + 1)
-        LessonPart.create(classroom_id: @lesson.classroom_id, lesson_id: @lesson.id, place: place, kind: entry.id,
-                          minutes: minutes || entry.minutes, details: Sequel.pg_jsonb(seeded(entry.id, details)))
+        LessonPart.create(classroom_id: @lesson.classroom_id, lesson_id: @lesson.id, place: place, kind: kind,
+                          minutes: minutes || activity.minutes, details: Sequel.pg_jsonb(seeded(details)))
       end.tap { forget }
     end
 
-    def plan_usual = Rungs::Planning::Part::USUAL.each { |kind| plan(kind) }
+    def plan_usual = Rungs::Activity::USUAL.each { |kind| plan(kind) }
 
     # What another lesson left undone, before anything planned here.
     def take_over(course)
       course.left.each_with_index do |part, index|
-        plan(part.kind, minutes: part.minutes, details: part.remainder.to_h).update(place: index - course.left.size)
+        plan(part.kind, minutes: part.minutes, details: part.details.to_h).update(place: index - course.left.size)
       end
       forget
     end
@@ -57,10 +57,10 @@ module Records
     def go(part)
       DB.transaction do
         leave
-        first = !part.begun?
+        part.items.freeze_records unless part.begun?
         part.update(skipped: false)
         PartRun.create(part_id: part.id)
-        Opening.new(@lesson, part).call(first)
+        @lesson.show_item(part, part.item_at_hand)
       end
       forget
     end
@@ -83,25 +83,39 @@ module Records
       forget
     end
 
-    # Where a problem posed now belongs: the story part going on, or a new one after what is going on; nil with no
-    # lesson going on.
-    def part_for_problem
-      return current if current.nil? || current.kind == "story"
+    # Poses a problem of the teacher's own: in the part going on that takes such, else in a new one after it.
+    # @param told [Array<Hash>] the data of items
+    # @param show [Boolean] whether it goes on the board
+    # @return [PosedProblem] the one to begin with
+    def tell(told, show: true, at: Time.now)
+      part = current if current&.activity == Rungs::Activity::POSED
+      part ||= (parts.reverse.find { |each| each.activity == Rungs::Activity::POSED } unless show)
+      part ||= plan(Rungs::Activity::POSED.id, details: { "count" => 0 }, after: current)
+      first = part.items.add(told)
+      shown = first + (told.index { |data| [nil, "middle"].include?(data[:number_set]) } || 0)
+      show_told(part, shown) if show
+      told.each_index { |index| part.items.posed(first + index, at: at) }
+      part.items.posed(shown)
+    end
 
-      plan("story", after: current).tap { |part| go(part(part.id)) }
+    # A part for a problem whose own was taken out.
+    # @return [LessonPart]
+    def adopt(posed)
+      told = Rungs::Activity::POSED.told(posed.problem, posed.story, template: posed.template)
+      plan(Rungs::Activity::POSED.id, details: { "count" => 0 }).tap do |part|
+        part.items.add([told])
+        posed.update(part_id: part.id, item: 0)
+      end
     end
 
     private
 
-    # An activity's items are made of options and a seed; a set that depends on the records is kept as it is now.
-    def seeded(kind, details)
-      activity = Rungs::Activity::ALL[kind] or return details
-      made = { "options" => {}, "seed" => Random.rand(1..9999) }.merge(details)
-      return made if made.key?("thrown") || !activity.from_records?
-
-      data = activity.with(made["options"], @lesson.classroom.activity_settings).data(seed: made["seed"])
-      made.merge("count" => data.size, "thrown" => data.each_with_index.to_h { |each, index| [index.to_s, each] })
+    def show_told(part, item)
+      part.running? ? @lesson.show_item(part, item) : go(part)
     end
+
+    # Its items are made of options and a seed.
+    def seeded(details) = { "options" => {}, "seed" => Random.rand(1..9999) }.merge(details)
 
     def forget = @parts = nil
   end

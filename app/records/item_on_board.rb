@@ -5,7 +5,10 @@ module Records
   # the lesson and sent to every window. A command names the place it goes to, so that the same press from two windows,
   # or one that comes late, does no harm.
   class ItemOnBoard
-    COMMANDS = %w[step item uncover ways initials touch as_it_was].freeze
+    COMMANDS = %w[step item draw uncover ways initials touch as_it_was].freeze
+
+    # What a child does at the board, also where it was opened by its code.
+    BY_HAND = %w[touch as_it_was].freeze
 
     # Seconds that a picture may take to reach a board.
     ON_THE_WAY = 0.5
@@ -24,13 +27,39 @@ module Records
     def index = @data.fetch("item", 0).clamp(0, set.size - 1)
     def item = set.item(index)
     def place = @data.fetch("step", 0).clamp(0, item.steps.size - 1)
-    def step = item.steps[place]
+
+    # @return [Rungs::Activity::Step] of the item, or of what is drawn in its place
+    def step = drawn ? drawn[drawn_place] : item.steps[place]
+
+    # @return [Array<Rungs::Activity::Step>, nil] a way or a picture that was asked for
+    def drawn = @drawn ||= @data["drawn"] && drawing(@data["drawn"])
+
+    # @return [String] what "draw" takes for the next step of a way or a picture
+    def next_of(wanted) = "#{wanted} #{@data['drawn'] == wanted ? drawn_place + 1 : 0}"
+
+    # @return [Array<Rungs::Strategy::Rung>] those with a way that can be drawn here
+    def rungs
+      @rungs ||= Rungs::Strategy::Rung::ALL.select { |rung| item.problem && drawing(rung.level.to_s) }
+    end
+
+    # @return [Array<Rungs::Picture::Kind>] the pictures of its problem
+    def pictures
+      return [] unless item.problem
+
+      @pictures ||= Rungs::Picture::Staging.of(item.problem, thing: item.things).keys
+    end
+
+    # Whether what is drawn now is this.
+    def drawn?(wanted) = @data["drawn"]&.split&.first == wanted.to_s
 
     # @return [Rungs::Activity::Step, nil] the one on whose picture groups are tapped
     def grouped = item.steps.find { |each| each.hands == "groups" }
 
     # A step seen for a moment covers itself.
     def covered? = @data["covered"] == true || (passing? && left <= 0)
+
+    # Whether its picture was never asked for yet: there is nothing to cover.
+    def waiting? = covered? && step.asked == true && @data["asked"] != true
     def passing? = !step.seconds.nil? && @data["covered"] != false
 
     # The picture as it was worked with by hand, where this step can be.
@@ -42,6 +71,12 @@ module Records
     def touched? = @data["hands"].to_h.any?
     def places = step.hands ? hands.places : []
     def layout = hands.layout
+
+    # @return [Rungs::Picture::Layout, nil] a second picture that checks the first
+    def second = step.beside
+
+    # @return [Array<String>] the sentences of a way
+    def lines = step.lines.to_a
 
     # @return [String, nil] what is written, or what the hands say now
     def sentence = touched? ? hands.sentence : step.equation
@@ -68,6 +103,7 @@ module Records
     def after(command, value)
       case command
       when "step", "item" then running?(value) ? @data : at(*value.to_s.split(".").map(&:to_i))
+      when "draw" then draw(*value.to_s.match(/\A(.+?)(?: (\d+))?\z/)&.captures)
       when "uncover" then uncover
       when "touch" then touch(value.to_i)
       when "as_it_was" then @data.except("hands")
@@ -86,6 +122,24 @@ module Records
     end
 
     private
+
+    # A way or a picture in the place of the item's own step, from its first step on.
+    def draw(wanted = nil, step = nil)
+      steps = drawing(wanted) or return @data
+      place = step.to_i.clamp(0, steps.size - 1)
+      @data.except("until", "hands").merge("drawn" => wanted, "drawn_step" => place, "covered" => false,
+                                           "asked" => true, "show" => "shown")
+    end
+
+    # @return [Array<Rungs::Activity::Step>, nil] nil where there is no such way or picture
+    def drawing(wanted)
+      return unless wanted && item.problem
+
+      steps = Rungs::Activity::Drawn.new(item.problem, wanted, things: item.things, words: item.ask).steps
+      steps if steps.any?
+    end
+
+    def drawn_place = @data.fetch("drawn_step", 0).clamp(0, drawn.size - 1)
 
     # What is shown on asking stays shown for the steps of this item that wait for it.
     def uncover

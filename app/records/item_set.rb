@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Records
-  # The items of a lesson part that is an activity. Only its options, its seed and what was thrown are kept; the items
-  # are made from them each time. An item with a problem is posed when it is first shown.
+  # The items of a lesson part. Only its options, its seed, how many, and what was thrown or told are kept; the items are
+  # made from them each time. An item with a problem is posed when it is first shown.
   class ItemSet
     # @param part [LessonPart]
     def initialize(part)
@@ -12,8 +12,7 @@ module Records
     attr_reader :part
 
     def kind
-      @kind ||= Rungs::Activity::ALL.fetch(part.kind).with(details["options"].to_h,
-                                                           part.lesson.classroom.activity_settings)
+      @kind ||= part.activity.with(details["options"].to_h, part.lesson.classroom.activity_settings)
     end
 
     def size = data.size
@@ -21,12 +20,20 @@ module Records
     # @return [Rungs::Activity::Item] of that place, or of the nearest there is
     def item(index) = (@items ||= {})[index] ||= kind.item(data[within(index)])
 
+    # @return [Integer] the one to begin with: of a story with several sets of numbers the one it was written with
+    def first = data.index { |each| [nil, "middle"].include?(each[:number_set]) } || 0
+
     # @return [PosedProblem, nil] nil where the item has no problem
-    def posed(index)
-      problem = item(index = within(index)).problem or return
-      part.problems_dataset.where(item: index).last ||
-        part.lesson.pose(problem, story: "", part: part).tap { |posed| posed.update(item: index) }
+    def posed(index, at: Time.now)
+      item = item(index = within(index))
+      problem = item.problem or return
+      there = part.problems_dataset.where(item: index).last
+      there || part.lesson.pose(problem, part: part, item: index, at: at, **item.told)
     end
+
+    # The problems of one story with several sets of numbers, easier first; none where there is only this one.
+    # @return [Array<PosedProblem>]
+    def number_sets = data.each_index.select { |index| data[index][:number_set] }.map { |index| posed(index) }
 
     # @return [Array<Way>] those offered for an item
     def ways(index) = Way.where(place(index)).order(:id).all
@@ -48,26 +55,51 @@ module Records
     # @return [Array<String>] what a teacher may tell once an item was shown
     def notes(index) = kind.notes(data.first(index + 1))
 
-    # @return [String] its first items in a line, or what it is for
+    # @return [String] its story, its first items in a line, or what it is for
     def outline
+      told = item(first).told[:story]
+      return told unless told.empty?
+
       asked = (0...[size, 4].min).filter_map { |index| item(index).equation }
-      asked.empty? ? part.entry.i_can : asked.join(",  ")
+      asked.empty? ? part.activity.i_can : asked.join(",  ")
     end
 
     # A throw of real things in the place of what would have fallen.
     # @raise [Rungs::Error::NotAProblem]
     def throw_in(index, input)
       index = within(index)
-      thrown = details["thrown"].to_h.merge(index.to_s => kind.given(input))
-      part.update(details: Sequel.pg_jsonb(details.merge("thrown" => thrown)))
+      keep(index => kind.given(input))
       part.problems_dataset.where(item: index).update(item: nil)
-      @data, @items = nil
+    end
+
+    # More items at the end, told by the teacher; before it began they stand in the place of what was proposed.
+    # @param told [Array<Hash>] their data
+    # @return [Integer] the place of the first
+    def add(told)
+      proposed = !part.begun? && details["thrown"].to_h.empty?
+      start = proposed ? 0 : size
+      part.keep("count" => proposed ? 0 : details["count"] || size)
+      keep(told.each_with_index.to_h { |data, index| [start + index, data] })
+      start
+    end
+
+    # Keeps the set as it is now, where it depends on what was recorded until now.
+    def freeze_records
+      return unless part.activity.from_records? && details["thrown"].to_h.empty?
+
+      part.keep("count" => size)
+      keep(data.each_with_index.to_h { |data, index| [index, data] })
     end
 
     private
 
     def details = part.details.to_h
     def within(index) = index.clamp(0, size - 1)
+
+    def keep(data)
+      part.keep("thrown" => details["thrown"].to_h.merge(data.transform_keys(&:to_s)))
+      @data, @items = nil
+    end
 
     def known(index, move)
       path = paths(index).find { |each| each.move.id == move }
@@ -82,12 +114,14 @@ module Records
       { classroom_id: part.classroom_id, **there }
     end
 
+    # What was thrown or told, and for the other places what the seed makes.
     def data
       @data ||= begin
         thrown = details["thrown"].to_h.transform_keys(&:to_i).transform_values { |data| data.transform_keys(&:to_sym) }
-        whole = thrown.size == details["count"]
-        made = whole ? [] : kind.data(seed: details.fetch("seed"), count: details["count"])
-        Array.new([made.size, thrown.size].max) { |index| thrown[index] || made[index] }
+        count = details["count"]
+        whole = count && (0...count).all? { |index| thrown.key?(index) }
+        made = whole ? [] : kind.data(seed: details.fetch("seed"), count: count)
+        Array.new([made.size, *thrown.keys.map { |index| index + 1 }].max) { |index| thrown[index] || made[index] }
       end
     end
   end

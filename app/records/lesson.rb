@@ -21,56 +21,59 @@ module Records
     # @param template [String, nil]
     # @param at [Time]
     # @param part [LessonPart, nil] the part of the lesson it is posed in
+    # @param item [Integer, nil] which of its items it is
     # @param number_set ["easier", "middle", "harder", nil] where the story carries several
     # @return [PosedProblem]
-    def pose(problem, story:, template: nil, at: Time.now, part: nil, number_set: nil)
+    def pose(problem, story:, template: nil, at: Time.now, part: nil, item: nil, number_set: nil)
       PosedProblem.create(
-        classroom_id: classroom_id, lesson_id: id, part_id: part&.id, number_set: number_set,
+        classroom_id: classroom_id, lesson_id: id, part_id: part&.id, item: item, number_set: number_set,
         situation: problem.situation&.id, equation: problem.to_s, unknown: problem.unknown.to_s,
         parts: Sequel.pg_array(problem.parts, :integer), affords: Sequel.pg_array(problem.affords, :integer),
         operation: problem.operation, band: problem.band, story: story, template: template, posed_at: at
       )
     end
 
-    # @return [PosedProblem, nil] what stands on the board: what was put there, else the last posed
-    def on_board = problems_dataset.first(id: board["problem"]) || problems_dataset.last
+    # @return [ItemOnBoard, nil] what stands on the board; nil where nothing was put there, or its part is gone
+    def on_board = (part = part_on_board) && ItemOnBoard.new(board.to_h, part.items)
+
+    # @return [LessonPart, nil] the part whose item is on the board
+    def part_on_board = board["part"] && course.part(board["part"])
+
+    # @return [PosedProblem, nil] the problem on the board
+    def problem_on_board = board["problem"] && problems_dataset.first(id: board["problem"])
 
     # Changes the board and tells every window that shows it, in every server process.
-    # @yield [Hash, PosedProblem, nil] the state now and the problem → the state wanted
+    # @yield [Hash] the state now → the state wanted
     # @return [Lesson] as it stands
     def change_board
       db.transaction do
         lock!
-        shown = on_board
         before = board.to_h
-        after = yield(before, shown)
+        after = yield(before)
         update(board: Sequel.pg_jsonb(after), board_version: board_version + 1)
-        note_looking(before, after, shown)
+        note_looking(before, after)
         db.notify(CHANNEL, payload: id.to_s)
       end
       self
     end
 
-    # Puts a problem on the board, covered as at first.
-    def put_on_board(posed)
-      change_board do |state, _|
-        there = state["problem"] == posed.id && state["list"].nil?
-        there ? state : { "problem" => posed.id }
-      end
-    end
-
     # Puts an item of an activity on the board, at its first step.
     # @param part [LessonPart]
     # @param index [Integer]
-    def show_item(part, index) = change_board { |_, _| ItemOnBoard.new({}, part.items).at(index, 0) }
+    def show_item(part, index) = change_board { ItemOnBoard.new({}, part.items).at(index, 0) }
 
-    # @return [LessonPart, nil] the activity whose item is on the board
-    def part_on_board = board["part"] && course.part(board["part"])
+    # Puts a posed problem on the board, at its first step, unless it is there.
+    def put_on_board(posed)
+      return if board["problem"] == posed.id && part_on_board
 
-    # @return [LessonPart, nil] the practice part whose problems are listed on the board
-    def list_on_board = board["list"] && course.part(board["list"])
+      part = course.part(posed.part_id) || course.adopt(posed)
+      show_item(part, posed.item)
+    end
 
-    def board_empty? = on_board.nil? && list_on_board.nil? && part_on_board.nil?
+    # A command to the item on the board; what it does not know changes nothing.
+    def command(name, value = nil)
+      change_board { |state| part_on_board ? ItemOnBoard.new(state, part_on_board.items).after(name, value) : state }
+    end
 
     # @return [String] five letters that open this board, until the lesson ends
     def open_code
@@ -103,8 +106,19 @@ module Records
       posed.first(id: classroom.observations_dataset.standing.select(:problem_id)) || posed.first
     end
 
+    # Two ways heard of one problem, the least and the most abstract of those to share.
+    # @return [Array(Rungs::Problem, Array<Rungs::Strategy::Path>), nil]
+    def ways_heard
+      posed = shareable or return
+      paths = posed.sharing.map(&:path)
+      [posed.problem, [paths.first, paths.last]] if paths.size > 1
+    end
+
     # @return [Course] its parts, and how it goes through them
     def course = @course ||= Course.new(self)
+
+    # Read again, its parts too.
+    def refresh = super.tap { @course = nil }
 
     # Ends it: the code dies, and boards opened with it are told. A part still going on is kept for another day.
     def finish
@@ -120,8 +134,8 @@ module Records
     private
 
     # Keeps when each problem's picture was shown, and until when.
-    def note_looking(before, after, posed)
-      was, is = [before, after].map { |state| looked_at(state, posed) }
+    def note_looking(before, after)
+      was, is = [before, after].map { |state| looked_at(state) }
       note_moment(before, after)
       return if was == is
 
@@ -130,12 +144,10 @@ module Records
     end
 
     # What is open to see, as a row of showings names it. What is seen for a moment ends by itself.
-    def looked_at(state, posed)
+    def looked_at(state)
       return unless state["show"] == "shown" && state["until"].nil?
-      return { part_id: state["part"], item: state["item"] } if state["part"] && state["problem"].nil?
 
-      id = state["problem"] || posed&.id
-      id && { problem_id: id }
+      state["problem"] ? { problem_id: state["problem"] } : { part_id: state["part"], item: state["item"] }
     end
 
     def note_moment(before, after)

@@ -1,21 +1,20 @@
 # frozen_string_literal: true
 
 module Records
-  # One part of a lesson: what it is, how long it should take, what is made ready for it, and when it ran.
+  # One part of a lesson: an activity, how long it should take, what its items are made from, and when it ran.
   class LessonPart < Sequel::Model(:lesson_parts)
     many_to_one :lesson, class: "Records::Lesson"
     one_to_many :problems, class: "Records::PosedProblem", key: :part_id, order: %i[posed_at id]
     one_to_many :runs, class: "Records::PartRun", key: :part_id, order: :id
 
-    # @param kind [String] an id of Rungs::Planning::Part::ALL or Rungs::Activity::ALL
-    # @return [#title, #minutes]
-    def self.entry(kind) = Rungs::Planning::Part::ALL[kind] || Rungs::Activity::ALL.fetch(kind)
+    # @return [Class] a Rungs::Activity::Kind
+    def activity = Rungs::Activity::ALL.fetch(kind)
+    def title = activity.title
 
-    def entry = LessonPart.entry(kind)
+    def items = @items ||= ItemSet.new(self)
 
-    # @return [ItemSet, nil] where it is an activity
-    def items = @items ||= (ItemSet.new(self) if Rungs::Activity::ALL.key?(kind))
-    def title = entry.title
+    # @return [String, nil] what the teacher wrote to it
+    def note = details["note"]
     def begun? = !runs.empty?
     def running? = runs.last&.ended_at.nil? && begun?
 
@@ -25,25 +24,9 @@ module Records
     # @return [Integer] seconds it has run in all
     def seconds(now = Time.now) = runs.sum { |run| (run.ended_at || now) - run.started_at }.round
 
-    # Story problems made ready, as pose takes them.
-    def ready = details["problems"].to_a
-    def equations = details["equations"].to_a
+    # @return [Integer] the item it begins with, or is come back to
+    def item_at_hand = problems_dataset.for_everybody.max(:item) || items.first
 
-    # @return [PosedProblem, nil] the one on the board if it is of this part, else its last
-    def at_hand = problems_dataset.first(id: lesson.refresh.on_board&.id) || problems_dataset.last
-
-    # Keeps one more story, or a set of them, for when the part begins.
-    # @param problems [Array<Hash>] situation, numbers, story, template, number_set
-    def make_ready(problems) = update(details: Sequel.pg_jsonb(details.to_h.merge("problems" => ready + problems)))
-
-    # What is left of it, for another day: what was posed is posed again.
-    def remainder
-      return details if kind != "story" || problems.empty?
-
-      details.to_h.merge("problems" => problems.select(&:situation).map do |posed|
-        { "situation" => posed.situation, "numbers" => posed.problem.told, "story" => posed.story,
-          "template" => posed.template, "number_set" => posed.number_set }
-      end)
-    end
+    def keep(details) = update(details: Sequel.pg_jsonb(self.details.to_h.merge(details)))
   end
 end

@@ -37,13 +37,15 @@ module Records
     # @return [Array<Observation>] rungs heard of it, in order, with their children
     def rungs_heard = Observation.standing.where(problem_id: id).exclude(rung: nil).in_order.eager(:child).all
 
-    SETS = %w[easier middle harder].freeze
-
     # The same story's number sets, easier first; none where it has only this one.
-    def number_sets
-      return [] unless number_set
+    def number_sets = number_set ? part.items.number_sets : []
 
-      PosedProblem.where(part_id: part_id).exclude(number_set: nil).all.sort_by { |each| SETS.index(each.number_set) }
+    # @return [Array<Rungs::Strategy::Sharing::Proposal>] which ways heard of it to share
+    def sharing
+      heard = rungs_heard.map do |row|
+        Rungs::Strategy::Sharing::Heard.new(who: row.child.name, rung: row.rung, move: row.move, right: row.right)
+      end
+      Rungs::Strategy::Sharing.propose(problem, heard)
     end
 
     def for_everybody? = [nil, "middle"].include?(number_set)

@@ -33,14 +33,14 @@ module Demo
       course = @classroom.start_lesson(@day).course
       course.plan("quick_look", details: { "seed" => 4 })
       course.plan("hidden_beads", details: { "seed" => 7 })
-      course.plan("story").make_ready([story])
-      course.plan("share")
+      course.plan("story_time").items.add([story])
+      course.plan("whose_way")
     end
 
     def story
       problem = Rungs::Problem.told("take_from.result", [13, 5])
       told = Rungs::Problem::Story.write(problem, random: Random.new(11))
-      { "situation" => "take_from.result", "numbers" => [13, 5], "story" => told.text, "template" => told.template.id }
+      Rungs::Activity::POSED.told(problem, told.text, template: told.template.id)
     end
   end
 end

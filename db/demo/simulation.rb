@@ -48,6 +48,8 @@ module Demo
       present = @children.reject { |child| away?(child) }
       week = ((day - (@until - (WEEKS * 7))).to_i / 7.0)
       2.times { |part| pose(lesson, day, part, week, present) }
+      begun = lesson.problems.first.posed_at
+      lesson.course.parts.each { |part| Records::PartRun.create(part_id: part.id, started_at: begun, ended_at: begun + 1440) }
     end
 
     def pose(lesson, day, part, week, present)
@@ -63,7 +65,8 @@ module Demo
       story = Rungs::Problem::Story.write(problem, random: @random, except: @stories.last(8))
       @stories << story.template.id
       at = @classroom.midnight(day) + (9 * 3600) + (part * 720)
-      listen(lesson.pose(problem, story: story.text, template: story.template.id, at: at), problem, week, present, at)
+      told = Rungs::Activity::POSED.told(problem, story.text, template: story.template.id)
+      listen(lesson.course.tell([told], show: false, at: at), problem, week, present, at)
       lesson.associations.delete(:problems)
     end
 

@@ -18,5 +18,13 @@ module Rungs
       JumpTrack, SameBothSides, BundlesOfTen, BuildAndBreak, TurnAround, NumberRiddle, DiceMat, DominoSums, TwoCards,
       StoryTime, PlanForIt, Strings, WhoseWay, CountBy, ByHeart
     ])
+
+    # What a lesson has unless the teacher says otherwise (guide 2).
+    USUAL = %w[quick_look story_time whose_way by_heart].freeze
+
+    # Which take problems of the teacher's own: posed with words or bare, and facts to be known. Each has told(problem),
+    # an item's data.
+    POSED = StoryTime
+    PRACTISED = ByHeart
   end
 end

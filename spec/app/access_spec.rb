@@ -16,7 +16,7 @@ RSpec.describe "Who may see what" do
      "/account/classes/#{room.id}", "/find/#{room.id}", "/conduct/#{room.id}",
      "/share/#{room.id}?problem=#{posed.id}", "/check-in/#{room.id}/#{child.id}",
      "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=9+10", "/listen/#{room.id}/remote?problem=#{posed.id}",
-     "/board/#{room.id}/lessons/#{posed.lesson_id}/screen", "/lesson/#{room.id}", "/lesson/#{room.id}/practice",
+     "/board/#{room.id}/lessons/#{posed.lesson_id}/screen", "/lesson/#{room.id}",
      "/listen/#{room.id}/seats", "/numbers/#{room.id}", "/hear/#{room.id}", "/groups/#{room.id}", "/back/#{room.id}",
      "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf",
      "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records"]
@@ -33,9 +33,8 @@ RSpec.describe "Who may see what" do
     sign_in stranger[0]
     pages.each { |path| expect([path, get(path).status]).to eq([path, 404]) }
     changes = ["/listen/#{room.id}/records", "/listen/#{room.id}/records/#{record.first_key}/undo",
-               "/plan/#{room.id}/problems", "/lesson/#{room.id}/go", "/lesson/#{room.id}/parts",
+               "/plan/#{room.id}/problems", "/lesson/#{room.id}/go",
                "/lesson/#{room.id}/parts/1", "/lesson/#{room.id}/usual", "/lesson/#{room.id}/resume",
-               "/lesson/#{room.id}/practice",
                "/account/classes/#{room.id}/settings", "/listen/#{room.id}/seats",
                "/listen/#{room.id}/order", "/photos/#{room.id}/records/#{record.first_key}",
                "/photos/#{room.id}/1/delete", "/numbers/#{room.id}", "/hear/#{room.id}/away",
@@ -158,9 +157,6 @@ RSpec.describe "Who may see what" do
                                                          client_key: SecureRandom.uuid }, { problem_id: "x",
                                                                                             code: "guess",
                                                                                             client_key: "1" }],
-        "/lesson/#{room.id}/parts" => [{ kind: "nap" }, { kind: "string" },
-                                       { kind: "share", minutes: 99 }, { kind: "share",
-                                                                         day: "soon" }],
         "/lesson/#{room.id}/go" => [{ to: "mars" },
                                     { to: "999999" }],
         "/plan/#{room.id}/equations" => [{ equation: "7 × 2 = ?" }, { equation: "" }, { equation: "?" * 100 }],

@@ -8,42 +8,64 @@ RSpec.describe "The board" do
   let!(:posed) { pose(room) }
   let(:lesson) { posed.lesson }
 
-  def state = Pages::Board::State.new(lesson.refresh.board.to_h, lesson.on_board)
+  def state = lesson.refresh.on_board
   def command(name, value = nil) = send_form("/board/#{room.id}/lessons/#{lesson.id}/commands", do: name, value: value)
 
   it "goes through its states by commands, and never backwards in version" do
     sign_in teacher[0]
     get "/board/#{room.id}"
-    versions = [%w[cover], %w[cover], %w[picture frame], %w[sentence], %w[way 4], %w[way 4], %w[way 4],
-                %w[picture nothing], %w[way 9]].map do |name, value|
+    expect([state.waiting?, state.covered?]).to eq([true, true])
+    versions = [["uncover"], ["uncover"], %w[step 0.2], ["draw", "4 0"], ["draw", "4 1"], ["draw", "4 1"],
+                %w[draw nothing], ["draw", "9 0"]].map do |name, value|
       command(name, value)
       expect(last_response.status).to eq(200)
       lesson.refresh.board_version
     end
     expect(versions).to eq(versions.sort.uniq)
-    expect([state.show, state.kind.id, state.way.rung.level, state.step,
-            state.lines.last]).to eq(["shown", "frame", 4, 1, "10 + 4 = 14"])
+    expect([state.covered?, state.drawn?(4), state.step.layout, state.lines.last])
+      .to eq([false, true, state.drawn[1].layout, "10 + 4 = 14"])
     command "explode"
     expect(last_response.status).to eq(422)
   end
 
-  it "turns to another problem, covered as at first" do
+  it "draws a picture or a way in the place of a step, and goes back to the step it came from" do
+    sign_in teacher[0]
+    get "/board/#{room.id}"
+    command "step", "0.2"
+    command "draw", "up_through_ten line frame 2"
+    expect([state.layout.alt, state.second.alt]).to match([/jumps to 10, then 14/, /Two ten-frames/])
+    command "draw", "rack"
+    expect([state.drawn?("rack"), state.second]).to eq([true, nil])
+    command "step", "0.3"
+    expect([state.drawn, state.sentence]).to eq([nil, "9 + 5 = 14"])
+  end
+
+  it "turns to another problem, with nothing shown as at first" do
     sign_in teacher[0]
     other = pose(room, [13, 4], situation: "take_from.result", at: Time.now - 60)
     get "/board/#{room.id}"
-    command "cover"
+    command "problem", posed.id
+    command "uncover"
     command "problem", other.id
-    expect([lesson.refresh.on_board.id, state.show]).to eq([other.id, "absent"])
-    command "strike"
-    expect([state.show, state.struck?, state.layout.alt]).to eq(["shown", true, "13 in rows, 4 struck through"])
+    expect([lesson.refresh.problem_on_board.id, state.waiting?]).to eq([other.id, true])
+    command "step", "#{state.index}.1"
+    expect(state.layout.alt).to eq("13 in rows, 4 struck through")
     command "problem", pose(make_teacher[1]).id
     expect(last_response.status).to eq(404)
+  end
+
+  it "takes a problem up again whose part was taken out" do
+    sign_in teacher[0]
+    posed.part.delete
+    get "/board/#{room.id}?problem=#{posed.id}"
+    expect(last_response.body).to include("9 and 5: how many?")
+    expect(lesson.refresh.problem_on_board.id).to eq(posed.id)
   end
 
   it "keeps how long each problem was looked at" do
     other = pose(room, [2, 3], at: Time.now + 1)
     lesson.put_on_board(posed)
-    lesson.change_board { |data, on| Pages::Board::State.new(data, on).after("cover") }
+    lesson.command("uncover")
     lesson.put_on_board(other)
     looks = DB[:showings].where(classroom_id: room.id).all
     expect(looks.map { |look| look[:problem_id] }).to eq([posed.id])
@@ -53,19 +75,29 @@ RSpec.describe "The board" do
   describe "by its code" do
     let(:code) { lesson.open_code }
 
-    it "opens with nobody signed in, shows no name, and can change nothing" do
+    it "opens with nobody signed in, shows no name, and can change nothing but what a hand does to the picture" do
       get "/b/#{code.downcase}"
       expect(last_response.body).to include("9 and 5: how many?").and(satisfy { |body|
         !body.include?("Ada") && !body.include?("data-do=")
       })
+      lesson.command("uncover")
+      get "/b/#{code}"
+      send_form "/b/#{code}/commands", do: "touch", value: "2"
+      expect([last_response.status, state.touched?]).to eq([200, true])
+      %w[step draw uncover item problem].each do |name|
+        send_form "/b/#{code}/commands", do: name, value: "0.3"
+        expect(last_response.status).to eq(422)
+      end
+      lesson.command("as_it_was")
+      lesson.command("uncover")
       expect(get("/b/#{code}/screen").status).to eq(200)
       get "/b/"
-      send_form "/board/#{room.id}/lessons/#{lesson.id}/commands", do: "cover"
+      send_form "/board/#{room.id}/lessons/#{lesson.id}/commands", do: "uncover"
       expect(last_response.location).to eq("/account/login")
-      ["/b/#{code}/commands", "/b/#{code}/records", "/b/#{code}/../listen/#{room.id}"].each do |path|
+      ["/b/#{code}/records", "/b/#{code}/../listen/#{room.id}"].each do |path|
         expect(get(path).status).to eq(404).or eq(302)
       end
-      expect(state.show).to eq("absent")
+      expect(state.covered?).to be(true)
     end
 
     it "dies with the lesson, and with its day" do

@@ -100,7 +100,7 @@ RSpec.describe "Looking at what was heard" do
     get "/groups/#{room.id}"
     send_form "/groups/#{room.id}/save", groups: room.children.map(&:id).join(".")
     coming = room.lessons_dataset.first(Sequel[:held_on] > room.today)
-    expect(coming.course.parts.map { |part| part.details["equations"].to_a }).to eq([["5 + 4 = □"]])
+    expect(coming.course.parts.map { |part| part.items.item(0).equation }).to eq(["5 + 4 = □"])
     expect([coming.groups.flatten, room.lesson_on(room.today).ended_at]).to match([room.children.map(&:id), Time])
   end
 

@@ -12,41 +12,31 @@ RSpec.describe Records::Course do
   it "keeps the parts in order, whatever is added, shifted or taken over" do
     course.plan_usual
     course.plan("number_string", after: course.parts.first)
-    expect(kinds).to eq(%w[quick_look number_string story share practice])
+    expect(kinds).to eq(%w[quick_look number_string story_time whose_way by_heart])
     course.shift(course.parts[4], -1)
     course.shift(course.parts[0], -1)
-    expect(kinds).to eq(%w[quick_look number_string story practice share])
-    expect(course.minutes).to eq(33)
+    expect(kinds).to eq(%w[quick_look number_string story_time by_heart whose_way])
+    expect(course.minutes).to eq(course.parts.sum { |part| part.activity.minutes })
   end
 
   it "goes on, back and over parts, one going on at a time, and keeps when each ran" do
     course.plan_usual
     course.go(course.parts[0])
     course.go(course.beside(1))
-    expect(course.current.kind).to eq("story")
+    expect(course.current.kind).to eq("story_time")
     course.go(course.beside(-1))
     course.skip
-    expect([course.current.kind, course.parts[0].skipped]).to eq(["story", true])
+    expect([course.current.kind, course.parts[0].skipped]).to eq(["story_time", true])
     expect(course.parts[0].runs.size).to eq(2)
     expect(DB[:part_runs].where(part_id: course.parts.map(&:id), ended_at: nil).count).to eq(1)
     course.go(course.parts[3])
     expect(course.beside(1)).to be_nil
     course.leave
-    expect(course.left.map(&:kind)).to eq(["share"])
-  end
-
-  it "practises the numbers worked on last, where nothing else was chosen" do
-    course.plan_usual
-    lesson.pose(Rungs::Problem.told("take_from.result", [12, 5]), story: "Some leave.")
-    practice = -> { course.parts.find { |part| part.kind == "practice" } }
-    2.times { course.go(practice.call) }
-    problems = practice.call.equations.map { |text| Rungs::Problem::Equation.parse(text).to_problem }
-    expect(problems.map { |problem| [problem.operation, problem.band] }.uniq).to eq([%w[subtract bridge]])
-    expect(problems.uniq.size).to eq(8)
+    expect(course.left.map(&:kind)).to eq(["whose_way"])
   end
 
   it "measures how long a part ran, over all its runs" do
-    part = course.plan("share")
+    part = course.plan("twins")
     now = Time.now
     [[300, 240], [100, 40]].each { |from, to| Records::PartRun.create(part_id: part.id, started_at: now - from, ended_at: now - to) }
     expect(course.part(part.id).seconds(now)).to eq(120)
@@ -55,55 +45,75 @@ RSpec.describe Records::Course do
   end
 
   it "poses the stories made ready once, each number set its own, and comes back to the middle one" do
-    part = course.plan("story")
+    part = course.plan("story_time")
     sets = [[2, 3, "easier"], [9, 5, "middle"], [14, 3, "harder"]].map do |one, two, set|
-      { "situation" => "add_to.result", "numbers" => [one, two], "story" => "#{one} and #{two}", "number_set" => set }
+      problem = Rungs::Problem.told("add_to.result", [one, two])
+      Rungs::Activity::POSED.told(problem, "#{one} and #{two}", number_set: set)
     end
-    part.make_ready(sets)
+    part.items.add(sets)
+    expect([part.items.size, part.items.outline]).to eq([3, "9 and 5"])
     2.times { course.go(course.part(part.id)) }
-    expect(lesson.problems.map(&:number_set)).to eq(%w[easier middle harder])
-    expect(lesson.refresh.on_board.parts.to_a).to eq([9, 5])
-    expect(lesson.on_board.number_sets.map(&:number_set)).to eq(%w[easier middle harder])
-    expect([room.current_problem, room.last_problem].map { |posed| posed.parts.to_a }).to eq([[9, 5], [9, 5]])
-    course.go(practice = course.plan("practice"))
-    bands = course.part(practice.id).equations.map { |text| Rungs::Problem::Equation.parse(text).to_problem.band }
-    expect(bands.uniq).to eq(["bridge"])
+    posed = lesson.refresh.problem_on_board
+    expect(posed.parts.to_a).to eq([9, 5])
+    expect(posed.number_sets.map(&:number_set)).to eq(%w[easier middle harder])
+    expect(lesson.problems.map(&:number_set)).to match_array(%w[easier middle harder])
+    expect([room.current_problem, room.last_problem].map { |each| each.parts.to_a }).to eq([[9, 5], [9, 5]])
+  end
+
+  it "shares two ways heard of the last problem, told by invented children, once the part begins" do
+    posed = pose(room, [8, 7])
+    course.plan("whose_way")
+    recorder = Records::Recorder.new(room,
+                                     room.problems.first && DB[:memberships].first(classroom_id: room.id)[:account_id])
+    %w[count_all make_ten].each_with_index do |code, child|
+      recorder.record(child: room.children[child], problem: posed, code: code, client_key: SecureRandom.uuid,
+                      happened_at: Time.now)
+    end
+    part = described_class.new(lesson.refresh).parts.last
+    described_class.new(lesson).go(part)
+    data = Records::LessonPart[part.id].items.item(0).data
+    expect(data[:problem]).to eq("8 + 7 = □").or eq(posed.problem.to_s)
+    rungs = data[:ways].map { |way| Rungs::Strategy::Move::ALL.fetch(way["move"]).rung }
+    expect(rungs).to eq([1, 4])
+    expect(data[:ways].map { |way| way["child"] } & room.children.map(&:name)).to eq([])
   end
 
   it "stops for today and goes on tomorrow with what was left, the story cut short first" do
     course.plan_usual
     course.go(course.parts[0])
     course.go(course.beside(1))
-    lesson.pose(Rungs::Problem.told("add_to.result", [9, 5]), story: "9 and 5", part: course.current)
+    course.tell([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "9 and 5")])
     lesson.finish
     tomorrow = room.start_lesson(room.today + 1)
     expect(room.unfinished(room.today + 1).id).to eq(lesson.id)
     tomorrow.course.plan("quick_look")
     tomorrow.course.take_over(lesson.refresh.course)
-    expect(tomorrow.course.parts.map(&:kind)).to eq(%w[story share practice quick_look])
+    expect(tomorrow.course.parts.map(&:kind)).to eq(%w[story_time whose_way by_heart quick_look])
     tomorrow.course.go(tomorrow.course.parts.first)
-    expect(tomorrow.refresh.on_board.words).to eq("9 and 5")
+    expect(tomorrow.course.parts.first.items.item(1).ask).to eq("9 and 5")
     expect(room.unfinished(room.today + 2).id).to eq(tomorrow.id)
   end
 
   it "puts a problem posed on the spot into the story going on, or makes a part for it" do
-    expect(course.part_for_problem).to be_nil
-    course.plan_usual
-    course.go(course.parts[0])
-    expect(course.part_for_problem.kind).to eq("story")
-    expect(kinds).to eq(%w[quick_look story story share practice])
-    expect(course.part_for_problem.id).to eq(course.parts[1].id)
+    told = ->(numbers) { Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", numbers), numbers.to_s) }
+    course.tell([told.call([2, 3])])
+    expect([kinds, course.current.kind]).to eq([["story_time"], "story_time"])
+    course.go(course.plan("quick_look"))
+    course.plan("twins")
+    posed = course.tell([told.call([4, 3])])
+    expect(kinds).to eq(%w[story_time quick_look story_time twins])
+    expect([course.current.id, posed.part_id, posed.item]).to eq([course.parts[2].id, course.parts[2].id, 0])
+    expect(course.tell([told.call([5, 3])]).values).to include(part_id: course.parts[2].id, item: 1)
+    quiet = course.tell([told.call([6, 3])], show: false)
+    expect([quiet.item, lesson.refresh.problem_on_board.item]).to eq([2, 1])
   end
 
   it "keeps for how long a problem and a quick look were looked at" do
     part = course.plan("quick_look", details: { "options" => { "seconds" => 3 } })
     course.go(part)
-    ask = lambda do |command, value|
-      lesson.change_board { |state, _| Records::ItemOnBoard.new(state, part.items).after(command, value) }
-    end
-    2.times { ask.call("step", "0.1") }
-    ask.call("step", "0.2")
-    ask.call("uncover", nil)
+    2.times { lesson.command("step", "0.1") }
+    lesson.command("step", "0.2")
+    lesson.command("uncover")
     moment, open = DB[:showings].where(part_id: part.id).order(:id).all
     expect(moment[:covered_at] - moment[:shown_at]).to be_within(0.01).of(3)
     expect(open[:covered_at]).to be >= open[:shown_at]
@@ -114,7 +124,7 @@ RSpec.describe Pages::Plan::NumberSets do
   def sets(words, also, **pairs)
     form = { situation: "add_to.result", numbers: [9, 5], template: template.id, names: "Ada,Bo", also: also, **pairs }
     described_class.new(form, words).problems.map do |each|
-      [each["number_set"], each["story"][/\d+/], each["story"].scan(/\d+/)[1]]
+      [each[:number_set], *each[:words].scan(/\d+/).first(2)]
     end
   end
 

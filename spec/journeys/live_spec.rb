@@ -52,7 +52,7 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     waits = Array.new(7) do |time|
       label = time.even? ? "Show the picture" : "Cover the picture"
       expect(page).to have_button(label)
-      pressed = page.evaluate_script("(() => { document.querySelector('#remote [data-board=cover]').click(); " \
+      pressed = page.evaluate_script("(() => { document.querySelector('#remote [data-board=uncover]').click(); " \
                                      "return Date.now(); })()")
       using_session(:projector) do
         expect(page).to have_css(time.even? ? ".board-picture svg" : ".board-cover")

@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Planning do
-  it "has three kinds of part, in the order a lesson goes, with minutes that fit one" do
-    expect(described_class::Part::ALL.ids).to eq(%w[story share practice])
-    expect(described_class::Part::ALL.map(&:minutes)).to all(be_between(1, 20))
-    usual = described_class::Part::USUAL.map { |kind| described_class::Part::ALL[kind] || Rungs::Activity::ALL[kind] }
+  it "has a usual lesson of activities whose minutes fit one" do
+    usual = Rungs::Activity::USUAL.map { |id| Rungs::Activity::ALL.fetch(id) }
     expect(usual.sum(&:minutes)).to be_between(15, 30)
   end
 

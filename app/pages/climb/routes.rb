@@ -49,7 +49,8 @@ module Pages
       post "/:room/children/:child/ask" do
         @child = room.child(params[:child]) || halt(404)
         problem = Rungs::Problem::Equation.parse(checked(Plan::EquationContract)[:equation]).to_problem
-        posed = room.start_lesson(today).pose(problem, story: "")
+        told = Rungs::Activity::POSED.told(problem, "")
+        posed = room.start_lesson(today).course.tell([told], show: false)
         redirect "/listen/#{room.id}?problem=#{posed.id}&child=#{@child.id}"
       end
 

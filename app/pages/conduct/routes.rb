@@ -7,9 +7,6 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin, Listen::Recording
 
-      # What a step is called on the way through an item.
-      STEPS = { "look" => "look", "ask" => "ask", "check" => "check", "write" => "write it" }.freeze
-
       before("/:room/?*") { @tab = "plan" }
 
       get("/:room") { page }
@@ -19,7 +16,7 @@ module Pages
         form = checked(DoContract)
         part || halt(404)
         lesson.show_item(part, 0) unless lesson.part_on_board&.id == part.id
-        lesson.change_board { |state, _| board(state).after(form[:do], form[:value]) }
+        lesson.command(form[:do], form[:value])
         redirect here
       end
 
@@ -48,7 +45,7 @@ module Pages
         form = checked(WayContract)
         child = form[:child_id] && (room.child(form[:child_id]) || halt(404))
         (part || halt(404)).items.keep_way(form[:item], offered(form), move: form[:move], child: child)
-        lesson.change_board { |state, _| state }
+        lesson.change_board { |state| state }
         redirect here
       rescue Rungs::Error => e
         trouble(e)
@@ -60,7 +57,7 @@ module Pages
 
         # The activity going on, else the one on the board.
         def part
-          @part ||= lesson && [lesson.course.current, lesson.part_on_board].compact.find(&:items)
+          @part ||= lesson && (lesson.course.current || lesson.part_on_board)
         end
 
         def offered(form)
@@ -69,8 +66,6 @@ module Pages
           groups = form[:groups].to_s.split(";").map { |group| group.split(",").map(&:to_i) }
           form[:written].to_s.empty? ? groups : form[:written]
         end
-
-        def board(state) = Records::ItemOnBoard.new(state, part.items)
 
         def trouble(error)
           @trouble = error.message
@@ -83,7 +78,7 @@ module Pages
           return erb(:"conduct/nothing") unless part
 
           on_board = lesson.refresh.part_on_board&.id == part.id
-          @state = board(on_board ? lesson.board.to_h : {})
+          @state = Records::ItemOnBoard.new(on_board ? lesson.board.to_h : {}, part.items)
           @posed = part.items.posed(@state.index)
           @ways = part.items.ways(@state.index)
           @scripts = [("listen" if @posed), ("groups" if @state.grouped)].compact
@@ -97,14 +92,12 @@ module Pages
           class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
         end
 
-        def step_title(step) = STEPS.fetch(step.name)
-
         # The primary button: what comes next.
         def on_title(there)
           there[0] == @state.index ? Rungs.capital(step_title(@state.item.steps[there[1]])) : "The next one"
         end
 
-        def slips_here = part.entry.slips.filter_map { |id| @posed && Rungs::Slip.on(@posed.problem, id) }
+        def slips_here = part.activity.slips.filter_map { |id| @posed && Rungs::Slip.on(@posed.problem, id) }
       end
     end
   end

@@ -28,8 +28,8 @@ module Pages
       end
 
       # What the board of this lesson shows, for the remote.
-      def board_state = @board_state ||= Board::State.new(@posed.lesson.board.to_h, @posed)
-      def on_board? = @posed.lesson.on_board&.id == @posed.id
+      def on_board = @on_board ||= @posed.lesson.on_board
+      def on_board? = @posed.lesson.board["problem"] == @posed.id
 
       # The fragment that htmx puts in place; a plain form gets the whole page again.
       def answer_with(observation)
@@ -53,12 +53,14 @@ module Pages
       def tally = "#{heard_here.size} heard, #{(room.children.map(&:id) - heard_here).size} to go"
 
       # A story where the problem before was one, with its template again; else the bare equation.
-      def words_for(problem)
+      # @return [Hash] the data of an item
+      def told(problem)
         template = Rungs::Problem::Template::ALL[@posed.template]
-        return { story: "" } unless problem.situation && template&.suits?(problem)
+        return Rungs::Activity::POSED.told(problem, "") unless problem.situation && template&.suits?(problem)
 
         names = Rungs::Problem::Story::NAMES.sample(2)
-        { story: Rungs::Problem::Story.new(problem, template: template, names: names).text, template: template.id }
+        story = Rungs::Problem::Story.new(problem, template: template, names: names)
+        Rungs::Activity::POSED.told(problem, story.text, template: template.id)
       end
 
       # "Count on, from the first"

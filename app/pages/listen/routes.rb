@@ -78,7 +78,7 @@ module Pages
         observation = room.record(known_key) || halt(404)
         @posed = observation.posed_problem
         problem = diagnosis_of(observation)&.next_problem || refuse("No problem would tell more about that answer")
-        posed = @posed.lesson.pose(problem, **words_for(problem))
+        posed = @posed.lesson.course.tell([told(problem)], show: false)
         redirect "/listen/#{room.id}?problem=#{posed.id}&child=#{observation.child_id}"
       end
 

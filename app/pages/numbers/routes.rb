@@ -20,9 +20,9 @@ module Pages
         read_form
         refuse("Choose some numbers first") if @facts.empty?
         lesson = room.start_lesson(coming_day)
-        words = "For #{chosen.map(&:name).join(', ')}" if chosen.any?
-        details = { "equations" => @facts.map { |p, q| equation_of(p, q) }, "words" => words }.compact
-        lesson.course.plan("practice", details: details)
+        note = "For #{chosen.map(&:name).join(', ')}" if chosen.any?
+        part = lesson.course.plan(Rungs::Activity::PRACTISED.id, details: { "note" => note }.compact)
+        part.items.add(@facts.map { |p, q| Rungs::Activity::PRACTISED.told(problem_of(p, q)) })
         env["rack.session"]["note"] = "#{plural(@facts.size, 'problem')} put into #{coming_lesson}."
         redirect "/lesson/#{room.id}?day=#{coming_day}"
       end
@@ -36,6 +36,7 @@ module Pages
         def adding? = @form[:operation] == "add"
         def map = @map ||= Rungs::Strategy::Square.new(@form[:size], unknown: adding? ? :whole : :second)
         def chosen = @chosen ||= room.children.select { |child| @form[:children].include?(child.id) }
+        def problem_of(p, q) = Rungs::Problem::Equation.parse(equation_of(p, q)).to_problem
         def equation_of(p, q) = adding? ? "#{p} + #{q} = □" : "#{p + q} − #{p} = □"
 
         def fact_maps

@@ -12,7 +12,7 @@ module Pages
         @middle = Rungs::Problem.told(form.fetch(:situation), form.fetch(:numbers))
       end
 
-      # @return [Array<Hash>] situation, numbers, story, template, number_set; easier first
+      # @return [Array<Hash>] the data of items, easier first
       # @raise [Rungs::Error] where numbers make no problem
       def problems
         also = @form[:also].to_a
@@ -27,8 +27,7 @@ module Pages
       def other(name) = Rungs::Problem.told(@form[:situation], @form[name.to_sym].to_a)
 
       def entry(problem, name)
-        { "situation" => problem.situation.id, "numbers" => problem.told, "story" => words(problem),
-          "template" => @form[:template], "number_set" => name }
+        Rungs::Activity::POSED.told(problem, words(problem), template: @form[:template], number_set: name)
       end
 
       # The words as changed by hand, number for number; as the template tells it where the words were left or a 1 would

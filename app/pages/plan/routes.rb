@@ -25,7 +25,7 @@ module Pages
                  "the numbers below")
         end
         sets = NumberSets.new(form, words).problems
-        form[:part] ? make_ready(form[:part], sets) : pose_sets(sets)
+        form[:part] ? make_ready(form[:part], sets) : tell(sets)
       rescue KeyError
         refuse("Choose a situation and give its numbers")
       rescue Refusal, Rungs::Error => e
@@ -36,8 +36,7 @@ module Pages
       post "/:room/equations" do
         @equation = checked(EquationContract)[:equation].to_s.strip
         problem = Rungs::Problem::Equation.parse(@equation).to_problem
-        pose(problem, story: "")
-        redirect "/listen/#{room.id}"
+        tell([Rungs::Activity::POSED.told(problem, "")])
       rescue Refusal, Rungs::Error => e
         @equation_trouble = e.message
         status 422
@@ -46,26 +45,15 @@ module Pages
 
       helpers do
         # Poses it and puts it on the board, in the part of the lesson that is going on.
-        def pose(problem, **words)
-          lesson = room.start_lesson(today)
-          lesson.pose(problem, part: lesson.course.part_for_problem, **words).tap { |posed| lesson.put_on_board(posed) }
-        end
-
-        # The middle one last, so that it stands on the board.
-        def pose_sets(sets)
-          posed = sets.map do |set|
-            problem = Rungs::Problem.told(set["situation"], set["numbers"])
-            pose(problem, story: set["story"], template: set["template"], number_set: set["number_set"])
-          end
-          middle = posed.find { |each| each.number_set == "middle" } || posed.last
-          middle.lesson.put_on_board(middle)
-          redirect "/listen/#{room.id}?problem=#{middle.id}"
+        def tell(told)
+          posed = room.start_lesson(today).course.tell(told)
+          redirect "/listen/#{room.id}?problem=#{posed.id}"
         end
 
         # Keeps it for its part of a planned lesson.
-        def make_ready(id, sets)
+        def make_ready(id, told)
           part = room.part(id) || halt(404)
-          part.make_ready(sets)
+          part.items.add(told)
           redirect "/lesson/#{room.id}?day=#{part.lesson.held_on}"
         end
 

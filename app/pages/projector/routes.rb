@@ -2,8 +2,8 @@
 
 module Pages
   module Projector
-    # A board opened by its short code on a projector or another machine, with nobody signed in: it shows, and can do
-    # nothing else. The code dies with the lesson.
+    # A board opened by its short code on a projector or another machine, with nobody signed in: it shows, and its
+    # picture can be worked with by hand; nothing else. The code dies with the lesson.
     class Routes < Shared::Base
       set :erb, escape_html: true, layout: :"board/layout"
       helpers Board::Screen
@@ -16,14 +16,20 @@ module Pages
       end
 
       get "/:code" do
-        @lesson = lesson
-        @posed = @lesson.on_board
         @follow = "/b/#{params[:code].upcase}"
-        @lesson.board_empty? ? erb(:"board/nothing") : erb(:"board/board")
+        @screen = screen_of(lesson)
+        erb :"board/board"
       end
 
       get("/:code/screen") { screen_of(lesson) }
       get("/:code/events") { halt Live::BoardEvents.response(lesson) }
+
+      # A child's hand on the picture.
+      post "/:code/commands" do
+        form = checked(Board::HandContract)
+        lesson.command(form[:do], form[:value])
+        screen_of(lesson)
+      end
 
       helpers do
         def lesson = @lesson ||= Records::Lesson.by_code(params[:code]) || halt(404)

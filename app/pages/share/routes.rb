@@ -14,10 +14,7 @@ module Pages
         @posed = room.problem(form[:problem]) || halt(404)
         path = path_of(form)
         form = form.merge(move: path.move.id) unless form[:broken]
-        lesson = @posed.lesson
-        lesson.put_on_board(@posed)
-        wanted = [name_of(form), form[:on], form[:beside]].compact.join(" ")
-        lesson.change_board { |state, posed| Board::State.new(state, posed).after("share", wanted) }
+        draw([name_of(form), form[:on], form[:beside]].compact.join(" "))
         @shown = form
         page_of(@posed)
       rescue Rungs::Error => e
@@ -27,6 +24,13 @@ module Pages
       end
 
       helpers do
+        # The same again is its next step.
+        def draw(wanted)
+          lesson = @posed.lesson
+          lesson.put_on_board(@posed)
+          lesson.command("draw", lesson.on_board.next_of(wanted))
+        end
+
         def found_problem
           return room.problem(params[:problem]) || halt(404) if params[:problem]
 
@@ -37,7 +41,7 @@ module Pages
           @posed = posed
           @tab, @title = "listen", "Share ways"
           @problem = posed.problem
-          @proposed = Rungs::Strategy::Sharing.propose(@problem, heard)
+          @proposed = @posed.sharing
           @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
           erb :"share/share"
         end
@@ -50,10 +54,6 @@ module Pages
           row = room.record(key, problem_id: @posed.id) || halt(404)
           @problem = @posed.problem
           path_of_row(row)
-        end
-
-        def heard
-          rows.map { |row| Rungs::Strategy::Sharing::Heard.new(who: row.child.name, rung: row.rung, move: row.move, right: row.right) }
         end
 
         # All moves of this problem, the proposed first, from the least to the most abstract.

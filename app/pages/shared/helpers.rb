@@ -26,19 +26,15 @@ module Pages
       def minutes(seconds) = format("%d:%02d", *seconds.divmod(60))
       def words(key) = I18n.t("words.#{key}")
       def band_title(id) = Rungs::Problem::Band::ALL.fetch(id).title
+
+      # What a step is called on the way through an item.
+      STEPS = { "look" => "look", "ask" => "ask", "check" => "check", "write" => "write it" }.freeze
+
+      def step_title(step) = STEPS.fetch(step.name)
       def operation_title(id) = I18n.t("operation.#{id}")
 
       # What a planned part holds, in a line.
-      def part_line(part)
-        return part.items.outline if part.items
-
-        ready = part.ready.find { |each| each["number_set"] == "middle" } || part.ready.first
-        story = ready ? ready["story"] : part.problems.first&.words
-        return story if story
-
-        made = [part.details["words"], part.equations.first(4).join(",  ")].compact.reject(&:empty?)
-        made.empty? ? part.entry.about : made.join(" · ")
-      end
+      def part_line(part) = [part.note, part.items.outline].compact.join(" · ")
 
       # An equation with its box drawn, not typed.
       def equation(text)

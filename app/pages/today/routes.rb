@@ -19,10 +19,7 @@ module Pages
 
       helpers do
         # What a lesson has where nothing was planned.
-        def usual = Rungs::Planning::Part::USUAL.map { |kind| Records::LessonPart.entry(kind) }
-
-        # Posed outside any part of a plan.
-        def loose = @lesson ? @lesson.problems.reject(&:part_id) : []
+        def usual = Rungs::Activity::USUAL.map { |id| Rungs::Activity::ALL.fetch(id) }
 
         # The groups saved for this lesson, by name.
         def groups

@@ -18,6 +18,11 @@ module Rungs
 
       def self.from_records? = true
 
+      # A fact that was chosen, as an item's data.
+      # @param problem [Problem] with two parts
+      # @return [Hash]
+      def self.told(problem) = { fact: problem.to_s.delete_suffix(" = □"), due: nil }
+
       def most = facts.size
 
       def draw(random, count)
@@ -46,7 +51,7 @@ module Rungs
         (due.empty? ? PAIRS.map { |pair| [pair, nil] } : due).map { |pair, why| [fact(pair.sort.reverse), why] }
       end
 
-      def fact(pair) = Problem::Pool.bare(option(:operation), *pair).to_s.delete_suffix(" = □")
+      def fact(pair) = self.class.told(Problem::Pool.bare(option(:operation), *pair)).fetch(:fact)
     end
   end
 end

@@ -6,8 +6,11 @@ module Rungs
     # With a problem of guide 3 it can be posed, listened to and recorded like any other.
     #
     # answer: a number, a word, or nil where many are right. equation: as it is asked, with its box; nil where there is
-    # none.
-    Item = Struct.new(:ask, :answer, :problem, :equation, :data, :steps, keyword_init: true) do
+    # none. told: what is kept of a problem when it is posed: story, template, number_set.
+    Item = Struct.new(:ask, :answer, :problem, :equation, :data, :steps, :told, keyword_init: true) do
+      # @return [Array<String>] what the parts of its problem are of
+      def things = data.fetch(:things, ["counter"])
+
       def to_h
         { ask: ask, answer: answer, equation: equation, data: data, steps: steps.map(&:to_h) }
       end

@@ -143,8 +143,9 @@ module Rungs
       def written(text) = Picture::Way.new(text: text, groups: [])
       def refuse(reason) = raise(Error::NotAProblem, reason)
 
-      def make(ask:, answer:, data:, steps:, problem: nil, equation: problem&.to_s)
-        Item.new(ask: ask, answer: answer, problem: problem, equation: equation, data: data, steps: steps)
+      def make(ask:, answer:, data:, steps:, problem: nil, equation: problem&.to_s, told: {})
+        Item.new(ask: ask, answer: answer, problem: problem, equation: equation, data: data, steps: steps,
+                 told: { story: "", **told })
       end
 
       # @param shown [Picture::Kind, Picture::Layout]

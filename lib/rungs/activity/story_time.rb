@@ -4,6 +4,12 @@ module Rungs
   module Activity
     # A story is told, thought about, acted out, and written last (guide 14).
     class StoryTime < Kind
+      include Bare
+
+      MOST_THINGS = 40
+      # Where what leaves is told, it is seen to leave.
+      LEAVE = "take_from.result"
+
       entry id: "story_time", title: "A story problem", minutes: 10, finds: %w[talk], usual: 1,
             i_can: "I can act out a story and say how I solved it.",
             materials: [Material.new(thing: "counters", per: "child", count: 20, instead: "fingers, pencil and paper")],
@@ -20,6 +26,18 @@ module Rungs
       end
       option("band", "Numbers", ["to10", *(Problem::Band::ALL.ids - ["to10"])]) { |id| Problem::Band::ALL.fetch(id).title }
 
+      # A problem of the teacher's own, as an item's data: a story, or a bare sentence.
+      # @param problem [Problem]
+      # @param words [String] the story; empty where only the sentence is shown
+      # @return [Hash]
+      def self.told(problem, words, template: nil, number_set: nil)
+        return { equation: problem.to_s, words: words } unless problem.situation
+
+        things = Problem::Template::ALL[template]&.things || ["counter"]
+        { situation: problem.situation.id, parts: problem.parts, words: words, things: things, template: template,
+          number_set: number_set }.compact
+      end
+
       def most = pool.count
 
       def draw(random, count)
@@ -27,53 +45,54 @@ module Rungs
         pool.draw(count, random: random).map do |problem|
           story = Problem::Story.write(problem, random: random, except: told)
           told << story.template.id
-          { situation: option(:situation), parts: problem.parts, words: story.text, things: story.template.things }
+          self.class.told(problem, story.text, template: story.template.id)
         end
       end
 
       def item(data)
-        problem = Problem.new(situation: data[:situation], parts: data[:parts], unknown: situation.unknown)
-        solved = problem.solved.to_s unless situation.open
+        asked = data[:equation] ? problem(data[:equation]) : story_problem(data)
+        words = data[:words].empty? ? asked.to_s : data[:words]
         make(
-          ask: data[:words], answer: (problem.answer unless problem.many_answers?), problem: problem, data: data,
-          steps: [
-            step("look", shown(problem, data[:things]), data[:words], hands: "things"),
-            step("ask", shown(problem, data[:things]), question(data[:words])),
-            step("check", whole(problem), "Is it so? Look another way."),
-            step("write", line_of(problem), solved ? "Read it: #{Aloud.read(solved)}." : "Many answers are right.",
-                 equation: solved)
-          ]
+          ask: words, answer: (asked.answer unless asked.many_answers?), problem: asked, data: data,
+          told: { story: data[:words], **data.slice(:template, :number_set) },
+          steps: data[:words].empty? ? sentence_steps(asked) : story_steps(asked, words, data[:things])
         )
       end
 
       private
 
-      def situation = Problem::Situation::ALL.fetch(option(:situation))
+      def story_problem(data)
+        unknown = Problem::Situation::ALL.fetch(data[:situation]).unknown
+        Problem.new(situation: data[:situation], parts: data[:parts].to_a, unknown: unknown)
+      end
+
+      def sentence_steps(asked) = bare_steps(asked, step("ask", started(asked), asked.to_s, asked: true))
+
+      # The words stand alone until the picture is asked for: there is something to think of first.
+      def story_steps(asked, words, things)
+        solved = asked.solved.to_s unless asked.many_answers?
+        acted = acted(asked, things)
+        [step("ask", acted.first, words, hands: "things", asked: true),
+         step("look", acted.last, question(words), hands: "things"),
+         step("check", parts(asked.parts),
+              solved ? "Is it so? Look another way." : "This is one way. Is there another?"),
+         step("write", finished(asked), solved ? "Read it: #{Aloud.read(solved)}." : "Many answers are right.",
+              equation: solved)]
+      end
+
       def pool = @pool ||= Problem::Pool.new(situation: option(:situation), band: option(:band))
-      def question(words) = words[/[^.?!]*\?/].strip
+      def question(words) = words[/[^.?!]*\?/].to_s.strip.then { |asked| asked.empty? ? "How many?" : asked }
 
-      # What the story gives, as things where they can be seen, else as bars; what is asked stays hidden.
-      def shown(problem, things)
-        return parts(problem.parts, hidden: Picture::UNKNOWN.fetch(problem.unknown)) if problem.shown_parts.sum > 40
-
-        objects(problem.shown_parts, things)
-      end
-
-      def whole(problem) = parts(problem.parts)
-
-      def line_of(problem)
-        total = problem.whole
-        if problem.add?
-          line(problem.parts.first, jumps(problem.parts))
-        else
-          line(total,
-               problem.given.zero? ? [] : [total - problem.given])
+      # What the story gives, and then what leaves crossed out: as things where they can be seen, else as bars; what is
+      # asked stays hidden.
+      # @return [Array<Picture::Layout>]
+      def acted(asked, things)
+        if asked.shown_parts.sum > MOST_THINGS
+          return [parts(asked.parts, hidden: Picture::UNKNOWN.fetch(asked.unknown)).layout]
         end
-      end
 
-      def jumps(parts)
-        sum = parts.first
-        parts.drop(1).reject(&:zero?).map { |part| sum += part }
+        given = [objects(asked.shown_parts, things).layout]
+        asked.situation.id == LEAVE ? [*given, objects([asked.whole], things, struck: asked.given).layout] : given
       end
     end
   end

@@ -4,6 +4,8 @@ module Rungs
   module Activity
     # Bare problems one at a time that lead to one move; an item is one problem of the string.
     class Strings < Kind
+      include Bare
+
       entry id: "number_string", title: "A string", minutes: 8, finds: %w[talk],
             i_can: "I can use one problem to help with the next.",
             listen_for: { "count_all" => "counts each problem from one", "count_on" => "counts on in each",
@@ -31,34 +33,9 @@ module Rungs
         before = data[:problems].first(data[:place])
         make(
           ask: "#{asked}. How did you work it out?", answer: asked.answer, problem: asked, data: data,
-          steps: [
-            step("ask", Picture::Sentence.new(asked.to_s), before.empty? ? "How many?" : "Does the one before help?"),
-            step("look", shown(asked), "How did you work it out?"),
-            step("check", full(asked), "Look again: is it so?"),
-            step("write", parts_of(asked), "Read it: #{Aloud.read(asked.solved.to_s)}.", equation: asked.solved.to_s)
-          ]
+          steps: bare_steps(asked, step("ask", Picture::Sentence.new(asked.to_s),
+                                        before.empty? ? "How many?" : "Does the one before help?"))
         )
-      end
-
-      private
-
-      def hidden(asked) = Picture::UNKNOWN.fetch(asked.unknown)
-
-      def shown(asked)
-        if asked.two_sided?
-          Picture::Scale.of(asked)
-        else
-          Picture::Bars.new(asked.parts,
-                            hidden: hidden(asked))
-        end
-      end
-
-      def full(asked) = asked.add? ? jumps(asked.parts) : line(asked.whole, [asked.whole - asked.given])
-      def parts_of(asked) = Picture::Parts.new(asked.parts, place: settings[:whole])
-
-      def jumps(addends)
-        sum = addends.first
-        line(sum, addends.drop(1).map { |part| sum += part })
       end
     end
   end

@@ -17,25 +17,27 @@ module Rungs
       option "to", "To", [10, 20]
       option "form", "The two ways", %w[both_right one_slipped]
 
+      # Ways heard today come first.
+      def self.from_records? = true
+
       def most = facts.size
 
       def draw(random, count)
-        facts.sample(count, random: random).map do |one, other|
+        invented = facts.sample(count, random: random).map do |one, other|
           asked = problem("#{one} + #{other} = ?")
-          names = Problem::Story::NAMES.sample(2, random: random)
-          { problem: asked.to_s, ways: ways(asked, names, random) }
+          { problem: asked.to_s, ways: ways(asked, names(random), random) }
         end
+        [*heard(random), *invented].first(count)
       end
 
       def item(data)
         asked = problem(data[:problem])
+        first, second = data[:ways].map { |way| told(way, asked) }
         make(
           ask: ask(asked, data[:ways]), answer: asked.answer, problem: asked, data: data,
           steps: [
-            step("look", Picture::Sentence.new(asked.to_s), "How would you do it?"),
-            *data[:ways].flat_map { |way| told(way, asked) },
-            step("ask", hidden(asked),
-                 slipped? ? "What happened? How would you help?" : "What is the same? Which is yours?"),
+            step("look", Picture::Sentence.new(asked.to_s), "How would you do it?"), *first, *second,
+            compared(asked, first.last, second.last),
             step("check", parts(asked.parts), "Is there another way?"),
             step("write", Picture::Bars.new(asked.parts), "Read it: #{Aloud.read(asked.solved.to_s)}.",
                  equation: asked.solved.to_s)
@@ -46,6 +48,16 @@ module Rungs
       private
 
       def slipped? = option(:form) == "one_slipped"
+      def names(random) = Problem::Story::NAMES.sample(2, random: random)
+
+      # Two ways that were heard in this class, told by invented children; a slip is never a real child's.
+      def heard(random)
+        problem, paths = settings[:ways_heard]&.call unless slipped?
+        return [] unless problem
+
+        [{ problem: problem.to_s, ways: names(random).zip(paths).map { |name, path| right(name, path) } }]
+      end
+
       def hidden(asked) = parts(asked.parts, hidden: :whole)
 
       # Sums with two ways of different rungs that are no counting of one.
@@ -79,6 +91,13 @@ module Rungs
         words = "#{way[:child]}: “#{path.says}”"
         layouts = [hidden(asked)] if layouts.empty?
         layouts.map { |layout| step("look", layout, words) }
+      end
+
+      # Both side by side; where one slipped, what is asked.
+      def compared(asked, first, second)
+        return step("ask", hidden(asked), "What happened? How would you help?") if slipped?
+
+        step("ask", first.layout, "What is the same? Which is yours?", beside: second.layout)
       end
 
       def ask(asked, ways)

@@ -29,13 +29,13 @@ module Rungs
         ["?", problem.answer].map { |number| across(problem, number).layout }
       end
 
+      # A problem with sums on both sides, level, with this in its box.
+      # @param box [Integer, String]
       def self.across(problem, box)
         sides = [problem.equation.left, problem.equation.right]
-        new(*sides.map { |side| side.map { |term| term.box? ? box : term.number } }, weights: sides.map do
-          problem.whole
-        end)
+        terms = sides.map { |side| side.map { |term| term.box? ? box : term.number } }
+        new(*terms, weights: [problem.whole, problem.whole])
       end
-      private_class_method :across
 
       # The first number on the left, the others as a sum on the right.
       def self.from(numbers, **settings)
