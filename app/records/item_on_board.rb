@@ -5,7 +5,7 @@ module Records
   # the lesson and sent to every window. A command names the place it goes to, so that the same press from two windows,
   # or one that comes late, does no harm.
   class ItemOnBoard
-    COMMANDS = %w[step item draw uncover ways initials touch as_it_was].freeze
+    COMMANDS = %w[step item draw uncover sentence ways initials touch as_it_was].freeze
 
     # What a child does at the board, also where it was opened by its code.
     BY_HAND = %w[touch as_it_was].freeze
@@ -59,7 +59,7 @@ module Records
     def covered? = @data["covered"] == true || (passing? && left <= 0)
 
     # Whether its picture was never asked for yet: there is nothing to cover.
-    def waiting? = covered? && step.asked == true && @data["asked"] != true
+    def waiting? = @data["covered"] == true && !@data.key?("asked")
     def passing? = !step.seconds.nil? && @data["covered"] != false
 
     # The picture as it was worked with by hand, where this step can be.
@@ -78,8 +78,9 @@ module Records
     # @return [Array<String>] the sentences of a way
     def lines = step.lines.to_a
 
-    # @return [String, nil] what is written, or what the hands say now
-    def sentence = touched? ? hands.sentence : step.equation
+    # @return [String, nil] what is written, or what the hands say now; with its box where that is asked for
+    def sentence = touched? ? hands.sentence : step.equation || (item.equation if sentence?)
+    def sentence? = @data["sentence"] == true
 
     # Whether the ways offered for it stand beside it, and with whose they are.
     def ways? = @data["ways"] == true
@@ -107,7 +108,7 @@ module Records
       when "uncover" then uncover
       when "touch" then touch(value.to_i)
       when "as_it_was" then @data.except("hands")
-      when "ways", "initials" then @data.merge(command => @data[command] != true)
+      when "sentence", "ways", "initials" then @data.merge(command => @data[command] != true)
       else @data
       end
     end
@@ -116,7 +117,7 @@ module Records
     def at(index = 0, step = 0)
       index = index.clamp(0, set.size - 1)
       step = step.clamp(0, set.item(index).steps.size - 1)
-      kept = index == @data["item"] ? @data.slice("ways", "initials", "asked") : {}
+      kept = index == @data["item"] ? @data.slice("sentence", "ways", "initials", "asked") : {}
       { **kept, "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now,
                 "problem" => set.posed(index)&.id, **seen(set.item(index).steps[step], kept["asked"]) }
     end

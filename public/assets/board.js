@@ -45,6 +45,7 @@ var draw = (html, at) => {
 };
 var newer = (html) => Number(html.match(/data-version="(\d+)"/)?.[1] ?? 0);
 var ask = async (button) => {
+  if (!button) return;
   const body = new URLSearchParams({ do: button.dataset.do, value: button.dataset.value ?? "" });
   try {
     const answer = await fetch(`${follow}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
@@ -99,6 +100,8 @@ var touch = (target) => {
   if (place) ask({ dataset: { do: "touch", value: place.dataset.touch } });
   return place;
 };
+var turn = Promise.resolve();
+var keyed = (key) => [...strip()?.querySelectorAll("[data-key]") ?? []].find((each) => each.dataset.key === key);
 document.addEventListener("click", (event) => {
   if (touch(event.target)) return;
   const button = event.target.closest("button");
@@ -114,8 +117,8 @@ document.addEventListener("keydown", (event) => {
     location.href = document.body.dataset.leave;
     return;
   }
-  const button = [...strip()?.querySelectorAll("[data-key]") ?? []].find((each) => each.dataset.key === event.key);
-  if (!button) return;
+  if (!keyed(event.key)) return;
   event.preventDefault();
-  button.click();
+  if (keyed(event.key).dataset.do) turn = turn.then(() => ask(keyed(event.key)));
+  else keyed(event.key).click();
 });

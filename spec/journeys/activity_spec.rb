@@ -136,9 +136,10 @@ RSpec.describe "An activity", type: :feature do
     page.current_window.resize_to(820, 1180)
     course = room.start_lesson(room.today).course
     %w[quick_look hidden_beads].each { |kind| course.plan(kind, details: { "seed" => 7 }) }
-    course.plan("story").make_ready([{ "situation" => "take_from.result", "numbers" => [13, 5],
-                                       "story" => "13 less 5?" }])
-    course.plan("share")
+    story = Rungs::Activity::POSED.told(Rungs::Problem.told("take_from.result", [13, 5]),
+                                        "13 sail, 5 come in. How many?")
+    course.plan("story_time").items.add([story])
+    course.plan("whose_way")
     visit "/today/#{room.id}"
     click_button "Start"
     click_button "Look"
@@ -159,7 +160,7 @@ RSpec.describe "An activity", type: :feature do
     tap_child "Ada"
     tap_rung "Count on"
     expect(page).to have_css(".log tr", count: 2)
-    click_button "On: share"
+    click_button "On: whose way?"
     click_button "Finish"
     expect(page).to have_css(".note", text: "The lesson is done")
     expect(room.observations_dataset.count).to eq(2)

@@ -138,17 +138,20 @@ RSpec.describe "A first lesson", type: :feature do
       press " "
       expect(page).to have_css(".board-picture svg", visible: :visible, count: 1)
       expect(page).to have_css("svg[aria-label='13 in rows']")
-      press "c"
+      press :arrow_right
       expect(page).to have_css("svg[aria-label='13 in rows, 4 struck through']")
-      find("[data-value='frame']").click
-      expect(page).to have_css("svg[aria-label='Two ten-frames: 13, 4 crossed out']")
+      find("summary", text: "Pictures").click
+      find("[data-value^=frame]").click
+      expect(page).to have_css("svg[aria-label='Two ten-frames: 13']")
       press " "
       expect(page).to have_css(".board-cover")
       expect(page).to have_no_css(".board-picture svg")
       press " ", "s"
       expect(page).to have_css(".board-sentence", text: "13 − 4 =")
+      press :arrow_right, :arrow_right
+      expect(page).to have_css(".board-sentence", text: "13 − 4 = 9")
       press :escape
-      expect(page).to have_current_path(%r{/listen/})
+      expect(page).to have_current_path(%r{/conduct/})
     end
 
     it "goes on and back with the arrows" do
@@ -156,7 +159,7 @@ RSpec.describe "A first lesson", type: :feature do
       visit "/board/#{room.id}"
       expect(page).to have_css("h1", text: "2 and 3")
       press :arrow_left
-      expect(page).to have_css("h1", text: "13 and 4")
+      expect(page).to have_css("h1", text: "thirteen take away four is nine")
       press :arrow_right
       expect(page).to have_css("h1", text: "2 and 3")
     end

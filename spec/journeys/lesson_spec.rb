@@ -12,8 +12,8 @@ RSpec.describe "A lesson in parts", type: :feature do
 
   it "is planned part by part, begun, gone through on the board and stopped, and gone on with another day" do
     click_link "Plan the lesson"
-    click_button "Quick looks, a story, share, practise"
-    expect(part_titles).to eq(["Quick looks", "A story problem", "Share", "Practise"])
+    click_button "The usual four"
+    expect(part_titles).to eq(["Quick looks", "A story problem", "Whose way?", "By heart"])
     expect_accessible
     visit "/find/#{room.id}?activity=number_string"
     select "uses the double beside it", from: "leads to"
@@ -21,7 +21,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(part_titles.last).to eq("A string")
     find("[aria-label='Earlier: a string, part 5']").click
     expect(page).to have_css(".parts li:nth-child(4)", text: "A string")
-    within(".parts li:nth-child(5)") { click_button "Take out: practise, part 5" }
+    within(".parts li:nth-child(5)") { click_button "Take out: by heart, part 5" }
     expect(page).to have_css(".parts li", count: 4)
 
     click_link "Choose the story and its numbers"
@@ -42,9 +42,9 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".tap-picture svg")
     click_button "On: story problem"
     expect(page).to have_css("h1", text: story)
-    expect(page).to have_css(".number-sets a", count: 3)
-    find(".number-sets a", text: "harder").click
-    expect(page).to have_css(".number-sets [aria-current]", text: "harder")
+    expect(page).to have_css(".number-sets button", count: 3)
+    find(".number-sets button", text: "harder").click
+    expect(page).to have_css(".number-sets [aria-pressed=true]", text: "harder")
     tap_child "Ada"
     tap_rung "Count on"
     expect(page).to have_css(".log tr", count: 1)
@@ -53,8 +53,8 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".conduct", text: "Quick looks")
     click_button "Skip this part"
     expect(page).to have_css(".conduct", text: "A story problem")
-    click_button "On: share"
-    expect(page).to have_css("h1", text: room.problems_dataset.first(number_set: "harder").words)
+    click_button "On: whose way?"
+    expect(page).to have_css("h1", text: "How would you do it?")
     expect_accessible
     click_button "On: string"
     expect(page).to have_css(".conducting", text: "1 of 4")
@@ -72,26 +72,14 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".note", text: "The lesson is done")
   end
 
-  it "shows the clock to the teacher only, and practice problems on the board when asked" do
+  it "shows the clock to the teacher only, and puts a problem posed in between into a part of its own" do
     code = room.start_lesson(room.today).open_code
-    visit "/lesson/#{room.id}"
-    find("label", text: "Practise", exact_text: true).click
-    select "through ten", from: "Numbers"
-    fill_in "how many", with: "6"
-    click_button "Add it"
-    click_button "Start"
-    expect(page).to have_css(".practice li", count: 6)
+    visit "/find/#{room.id}?activity=by_heart"
+    click_button "Do it now"
     expect(page).to have_css(".remote", text: "/b/#{code}")
-    expect_accessible
     using_session(:projector) do
       visit "/b/#{code}"
-      expect(page).to have_text("Ready when you are")
-    end
-    click_button "Show them on the board"
-    expect(page).to have_button("On the board; take it away")
-    using_session(:projector) do
-      visit "/b/#{code}"
-      expect(page).to have_css(".board-list li", count: 6)
+      expect(page).to have_css("h1", text: "Think.")
       expect(page).to have_no_text("min")
       expect_accessible
     end
@@ -147,7 +135,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".note", text: "Saved")
     posed = pose(room, [8, 7])
     visit "/board/#{room.id}?problem=#{posed.id}"
-    press("4", "4", "4")
+    3.times { press "4" }
     expect(page).to have_css(".board-down span:last-child", text: "= 10")
     expect(page).to have_css(".board-down li", count: 3)
     expect_accessible

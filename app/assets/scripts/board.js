@@ -56,6 +56,7 @@ const draw = (html, at) => {
 const newer = (html) => Number(html.match(/data-version="(\d+)"/)?.[1] ?? 0);
 
 const ask = async (button) => {
+  if (!button) return;
   const body = new URLSearchParams({ do: button.dataset.do, value: button.dataset.value ?? "" });
   try {
     const answer = await fetch(`${follow}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
@@ -117,6 +118,10 @@ const touch = (target) => {
   return place;
 };
 
+// Keys pressed fast are taken one after the other, each where the one before led.
+let turn = Promise.resolve();
+const keyed = (key) => [...(strip()?.querySelectorAll("[data-key]") ?? [])].find((each) => each.dataset.key === key);
+
 document.addEventListener("click", (event) => {
   if (touch(event.target)) return;
   const button = event.target.closest("button");
@@ -132,8 +137,8 @@ document.addEventListener("keydown", (event) => {
     location.href = document.body.dataset.leave;
     return;
   }
-  const button = [...(strip()?.querySelectorAll("[data-key]") ?? [])].find((each) => each.dataset.key === event.key);
-  if (!button) return;
+  if (!keyed(event.key)) return;
   event.preventDefault();
-  button.click();
+  if (keyed(event.key).dataset.do) turn = turn.then(() => ask(keyed(event.key)));
+  else keyed(event.key).click();
 });
