@@ -10,6 +10,8 @@ module Records
     # What a child does at the board, also where it was opened by its code.
     BY_HAND = %w[touch as_it_was].freeze
 
+    MOST_PRESSES = 500
+
     # Seconds that a picture may take to reach a board.
     ON_THE_WAY = 0.5
 
@@ -65,11 +67,11 @@ module Records
     # The picture as it was worked with by hand, where this step can be.
     # @return [Rungs::Picture::Hands]
     def hands
-      @hands ||= Rungs::Picture::Hands.new(step.layout, @data["hands"].to_h.transform_keys(&:to_i))
+      @hands ||= Rungs::Picture::Hands.new(step.layout, pressed)
     end
 
-    def touched? = @data["hands"].to_h.any?
-    def places = step.hands ? hands.places : []
+    def touched? = pressed.any?
+    def places = step.hands == "picture" ? hands.places : []
     def layout = hands.layout
 
     # @return [Rungs::Picture::Layout, nil] a second picture that checks the first
@@ -149,11 +151,13 @@ module Records
 
     # One press more, whatever was pressed meanwhile in another window.
     def touch(place)
-      return @data unless place.between?(0, places.size - 1)
+      return @data unless place.between?(0, places.size - 1) && pressed.size < MOST_PRESSES
 
-      pressed = @data["hands"].to_h
-      @data.merge("hands" => pressed.merge(place.to_s => pressed[place.to_s].to_i + 1))
+      @data.merge("hands" => [*pressed, place])
     end
+
+    # Places in the order in which they were pressed.
+    def pressed = @data["hands"].is_a?(Hash) ? [] : @data["hands"].to_a
 
     # For a moment, or as long as it is wanted; a cover is nothing to see.
     def seen(step, asked)

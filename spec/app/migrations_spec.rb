@@ -81,8 +81,11 @@ RSpec.describe "The tables’ history" do
     expect(thrown(ready)["0"]).to include("parts" => [4, 5], "words" => "Nine sail, 4 come in.")
     expect(thrown(begun).values.map { |data| data["words"] }).to eq(["3 boats and 2.", "3 crabs and 2."])
     expect(DB[:problems].first(id: harder)[:item]).to eq(1)
-    expect([thrown(facts).values.map { |data| data["fact"] }, details(facts)["note"]]).to eq([["8 + 5", "9 − 4"], "in pairs"])
-    expect([thrown(bare)["0"], details(share)]).to match([{ "equation" => "8 + □ = 12", "words" => "" }, include("seed")])
+    expect([thrown(facts).values.map do |data|
+      data["fact"]
+    end, details(facts)["note"]]).to eq([["8 + 5", "9 − 4"], "in pairs"])
+    expect([thrown(bare)["0"],
+            details(share)]).to match([{ "equation" => "8 + □ = 12", "words" => "" }, include("seed")])
     own = DB[:lesson_parts].order(:id).last
     expect(DB[:problems].first(id: loose)).to include(part_id: own[:id], item: 0)
     expect(DB[:part_runs].where(part_id: own[:id]).get(:ended_at)).not_to be_nil
@@ -90,7 +93,8 @@ RSpec.describe "The tables’ history" do
 
   it "makes items of what it kept" do
     to(17)
-    parts = [part("story", {}), part("practice", { "equations" => ["8 + □ = 12"] }), part("practice", {}), part("share", {})]
+    parts = [part("story", {}), part("practice", { "equations" => ["8 + □ = 12"] }), part("practice", {}),
+             part("share", {})]
     problem(parts[0], "3 boats and 2.", 1)
     to(18)
     parts.each do |id|

@@ -34,7 +34,7 @@ module Rungs
         make(
           ask: "Count the heap by #{word(by)}s. How many?", answer: number, data: data, equation: nil,
           steps: [
-            step("look", objects([number], "counter", heap: true), "How many? Guess first.", hands: "count"),
+            step("look", objects([number], "counter", heap: true), "How many? Guess first."),
             step("ask", gathered(groups, by, 0),
                  "#{Rungs.capital(by.step(groups * by, by).map { |each| word(each) }.join(', '))} …"),
             step("check", gathered(groups, by, rest),

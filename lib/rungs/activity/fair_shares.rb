@@ -35,8 +35,7 @@ module Rungs
           answer: shared ? each : kind(over), equation: nil, data: data,
           steps: [
             step("look", objects([number], "counter", heap: true), "How many are there? #{number}."),
-            step("ask", objects([number], "counter"), shared ? "One to you, one to me." : "Two by two.",
-                 hands: "count"),
+            step("ask", objects([number], "counter"), shared ? "One to you, one to me." : "Two by two."),
             step("check", dealt(number, each, over),
                  "#{each} and #{each}#{', and one over' if over == 1}: #{kind(over)}."),
             step("write", Picture::Dots.new("pairs", [number]), "#{number} is #{kind(over)}.",

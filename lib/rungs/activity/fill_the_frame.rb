@@ -45,9 +45,8 @@ module Rungs
           ask: "#{first} are in the frame of #{size}. How many more until it is full?", answer: more,
           problem: problem("#{first} + ? = #{size}"), data: data,
           steps: [
-            step("look", frame([first], size: size), "#{many(first, thing)}. Look at the empty places.",
-                 hands: "cells"),
-            step("ask", frame([first], size: size), "How many more until it is full?", hands: "cells"),
+            step("look", frame([first], size: size), "#{many(first, thing)}. Look at the empty places."),
+            step("ask", frame([first], size: size), "How many more until it is full?"),
             step("check", frame([first, more], size: size),
                  more.zero? ? "It is full already." : "#{more} more. Count all to be sure."),
             step("write", line(first, more.zero? ? [] : [size]), "#{first} and #{more} is #{size}.",

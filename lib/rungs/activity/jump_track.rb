@@ -39,8 +39,8 @@ module Rungs
                    landing), answer: data.fetch({ "both" => :landing }.fetch(data[:missing], data[:missing].to_sym)),
           problem: asked(start, jumps, landing), data: data,
           steps: [
-            step("look", reach(start), "Put your finger on the start. It is not counted.", hands: "line"),
-            step("ask", reach(start), ask(start, jumps, landing), hands: "line"),
+            step("look", reach(start), "Put your finger on the start. It is not counted."),
+            step("ask", reach(start), ask(start, jumps, landing)),
             step("check", reach(start, one_by_one(start, landing)), "#{many(jumps, 'jump')}: land on #{landing}."),
             step("write", parts(back? ? [jumps, landing] : [start, jumps]), "Read it: #{Aloud.read(sum)}.",
                  equation: sum)

@@ -150,7 +150,9 @@ module Rungs
 
       # @param shown [Picture::Kind, Picture::Layout]
       def step(name, shown, words, **more)
-        Step.new(name: name, layout: shown.is_a?(Picture::Layout) ? shown : shown.layout, words: words, **more)
+        layout = shown.is_a?(Picture::Layout) ? shown : shown.layout
+        hands = "picture" unless more[:seconds] || Picture::Hands.new(layout).places.empty?
+        Step.new(name: name, layout: layout, words: words, hands: hands, **more)
       end
 
       def problem(text) = Problem::Equation.parse(text).to_problem

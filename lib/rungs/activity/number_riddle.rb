@@ -41,7 +41,7 @@ module Rungs
         make(
           ask: "Which number fits all the clues?", answer: answer, data: data, equation: nil,
           steps: [
-            step("ask", track(left[0]), "My number is from 0 to #{option(:to)}.", hands: "cells"), *told,
+            step("ask", track(left[0]), "My number is from 0 to #{option(:to)}."), *told,
             step("check", frame([answer], size: answer <= 10 ? 10 : 20), "It is #{answer}."),
             step("write", track([answer]), "Only #{answer} is left.")
           ]

@@ -46,9 +46,8 @@ module Rungs
           equation: asked.sub("?", "□"), data: data,
           steps: [
             step("look", scale(left, missing ? [] : right, hidden: nil),
-                 missing ? "One side is there." : "Both sides are there.", hands: "scale"),
-            step("ask", asking(data), missing ? "What must go there?" : "Is it the same on both sides?",
-                 hands: "scale"),
+                 missing ? "One side is there." : "Both sides are there."),
+            step("ask", asking(data), missing ? "What must go there?" : "Is it the same on both sides?"),
             step("check", scale(left, right), holds ? "Level: the same on both sides." : "It tips: not the same."),
             step("write", Picture::Bars.new(left.size > 1 ? left : right), sentence(sides, holds),
                  equation: truth(data))
@@ -109,8 +108,8 @@ module Rungs
           ask: "#{number} and #{number}: level. One more on this side. What there?", answer: 1, data: data,
           problem: problem("#{number} + 1 = #{number} + ?"),
           steps: [
-            step("look", scale([number], [number]), "#{number} on both sides: level.", hands: "scale"),
-            step("ask", scale([number, 1], [number]), "One more here. What must happen there?", hands: "scale"),
+            step("look", scale([number], [number]), "#{number} on both sides: level."),
+            step("ask", scale([number, 1], [number]), "One more here. What must happen there?"),
             step("check", scale([number, 1], [number, 1]), "One more there too: level again."),
             step("write", Picture::Bars.new([number, 1]), "The same on both sides.",
                  equation: "#{number} + 1 = #{more}")

@@ -40,8 +40,8 @@ module Rungs
         make(
           ask: ask(start, leave), answer: left, problem: problem("#{start} - #{leave} = ?"), data: data,
           steps: [
-            step("look", shown(start), "How many do I need to put out? #{start}.", hands: "count"),
-            step("ask", shown(start), "Will it be more or fewer?", hands: "take"),
+            step("look", shown(start), "How many do I need to put out? #{start}."),
+            step("ask", shown(start), "Will it be more or fewer?"),
             step("check", shown(start, leave), gone(leave, left)),
             step("write", line(start, leave.zero? ? [] : [left]), said(start, leave, left),
                  equation: "#{start} − #{leave} = #{left}")

@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # One step on the board. name: "ask", "look", "check" or "write". words: what is said or asked. equation: a true
     # sentence, once it is written. seconds: how long it is seen, nil as long as wanted. hands: what may be touched, nil
-    # for nothing. asked: true where the picture is shown only when it is asked for. beside: a second picture that checks
+    # for nothing: "picture", or "groups" where it is gathered into groups as a child saw them. asked: true where the picture is shown only when it is asked for. beside: a second picture that checks
     # the first. lines: the sentences of a way, one under the other.
     Step = Struct.new(:name, :layout, :words, :equation, :seconds, :hands, :asked, :beside, :lines,
                       keyword_init: true) do

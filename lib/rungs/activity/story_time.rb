@@ -72,8 +72,8 @@ module Rungs
       def story_steps(asked, words, things)
         solved = asked.solved.to_s unless asked.many_answers?
         acted = acted(asked, things)
-        [step("ask", acted.first, words, hands: "things", asked: true),
-         step("look", acted.last, question(words), hands: "things"),
+        [step("ask", acted.first, words, asked: true),
+         step("look", acted.last, question(words)),
          step("check", parts(asked.parts),
               solved ? "Is it so? Look another way." : "This is one way. Is there another?"),
          step("write", finished(asked), solved ? "Read it: #{Aloud.read(solved)}." : "Many answers are right.",

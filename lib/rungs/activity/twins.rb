@@ -43,8 +43,7 @@ module Rungs
             step("look", objects([half, 0], "button"), "Here are #{half}."),
             step("ask", objects([half, twin], "button"),
                  near ? "The same again, and one more." : "The same again, one by one."),
-            step("look", frame([half, twin], size: total <= 10 ? 10 : 20), "Together on the frame: how many?",
-                 hands: "cells"),
+            step("look", frame([half, twin], size: total <= 10 ? 10 : 20), "Together on the frame: how many?"),
             step("check", line(half, [total]), "From #{half}, count only the jumps."),
             step("write", Picture::Rack.new([half, twin]), "#{half} and #{twin} is #{total}.",
                  equation: "#{half} + #{twin} = #{total}")

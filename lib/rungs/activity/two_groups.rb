@@ -40,8 +40,8 @@ module Rungs
           problem: problem("#{first} + #{second} = ?"), data: data,
           steps: [
             step("look", lying([first, 0], thing), "How many on this side? #{first}."),
-            step("look", lying([first, second], thing), "How many on the other? #{second}.", hands: "count"),
-            step("ask", lying([first, second], thing), "How many altogether?", hands: "count"),
+            step("look", lying([first, second], thing), "How many on the other? #{second}."),
+            step("ask", lying([first, second], thing), "How many altogether?"),
             step("check", objects([first, second], thing, ticked: whole), "One count, each marked once: #{whole}."),
             step("write", line(first, [whole]), "#{first} and #{second} is #{whole}.",
                  equation: "#{first} + #{second} = #{whole}")

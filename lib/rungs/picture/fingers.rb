@@ -26,17 +26,31 @@ module Rungs
       end
 
       # @param parts [Array<Integer>] one number to 10, or two to 5, one on each hand
+      # @param up [Array<Integer>, nil] which fingers those are; from each thumb on where it is not said
       # @raise [Error::NotAProblem]
-      def initialize(parts)
+      def initialize(parts, up: nil)
         fits = parts.size == 1 ? parts[0].between?(0, 10) : parts.size == 2 && parts.all? { |part| part.between?(0, 5) }
         refuse "two hands show 0 to 10, each hand 0 to 5" unless fits
 
         @parts = parts
+        @up = up
+      end
+
+      # Whichever fingers are up, from 0, thumb first on each hand.
+      # @return [Fingers]
+      def self.showing(up)
+        parts = up.partition { |finger| finger < 5 }.map(&:size)
+        new(parts, up: up)
+      end
+
+      # @return [Array<Integer>] the fingers that are up
+      def up
+        @up ||= hands.each_with_index.flat_map { |number, hand| [*0...number].map { |finger| (hand * 5) + finger } }
       end
 
       # @return [Layout]
       def layout
-        marks = hands.each_with_index.flat_map { |up, hand| palm(hand) + fingers(up, hand) }
+        marks = [0, 1].flat_map { |hand| palm(hand) + fingers(hand) }
         lay(marks, "Hands showing #{@parts.join(' and ')}")
       end
 
@@ -48,15 +62,15 @@ module Rungs
       def palm(hand) = [mark(:palm, x: (hand * HAND) + 0.25, y: 2.3, width: 3.6, height: 2)]
 
       # Up from the thumb, as most children do; the second hand is the first in a mirror.
-      def fingers(up, hand)
-        before = hands.take(hand).sum
+      def fingers(hand)
         (0...5).map do |index|
-          raised = index < up
+          finger = (hand * 5) + index
+          raised = up.include?(finger)
           column = hand.zero? ? 4 - index : index
           high = raised ? HEIGHTS[index] : FOLDED
           mark(:finger, x: (hand * HAND) + (column * 0.8) + 0.1, y: 2.6 - high, width: 0.66, height: high + 0.2,
                         group: hand,
-                        order: (before + index + 1 if raised), state: (:hidden unless raised))
+                        order: (up.index(finger) + 1 if raised), state: (:hidden unless raised))
         end
       end
     end

@@ -68,6 +68,23 @@ module Rungs
         @style = one_of(STYLES.keys, style, "style")
       end
 
+      attr_reader :start, :jumps
+
+      # The same line with another start or other jumps.
+      def with(start: @start, jumps: @jumps)
+        Line.new(from: @from, to: @to, start: start, jumps: jumps, style: @style)
+      end
+
+      # The numbers that can be landed on.
+      def stops = ticks.to_a
+
+      # Where a number can be pressed.
+      # @return [Mark]
+      def stop(number)
+        wide = x(stops[1]) - x(stops[0])
+        Mark.new(shape: :place, x: x(number) - (wide / 2), y: BASE - 0.6, width: wide, height: 1.8)
+      end
+
       # @return [Layout]
       def layout = lay(axis + scale + arcs + dot, alt)
 

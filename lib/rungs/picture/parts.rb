@@ -46,6 +46,15 @@ module Rungs
         check_split if split
       end
 
+      # @return [Array<Integer>]
+      def numbers = @parts
+
+      # Whether nothing of it is hidden or split.
+      def open? = @hidden.nil? && @split.nil?
+
+      # The same with other parts.
+      def with(parts) = Parts.new(parts, show: @show, place: @place)
+
       # @return [Layout]
       def layout = lay(lines + nodes, alt)
 

@@ -41,8 +41,12 @@ module Rungs
         @beads = beads
       end
 
+      attr_reader :rows, :beads
+
+      def card? = @card
+
       # @return [Layout]
-      def layout = lay(@rows.each_with_index.flat_map { |pushed, row| rod(row) + beads(pushed, row) } + card, alt)
+      def layout = lay(@rows.each_with_index.flat_map { |pushed, row| rod(row) + on_rod(pushed, row) } + card, alt)
 
       # By fives in each row, and where both are shown row by row.
       def ways
@@ -55,7 +59,7 @@ module Rungs
       def length = @beads + ROOM
       def rod(row) = [mark(:rod, x: 0, y: row * ROW, width: length, height: 1)]
 
-      def beads(pushed, row)
+      def on_rod(pushed, row)
         before = @rows.take(row).sum
         (0...@beads).map do |index|
           over = index < pushed

@@ -54,8 +54,14 @@ module Rungs
 
         @sides = sides
         @hidden = one_of([nil, :left, :right], hidden, "side")
+        @given = !weights.nil?
         @weights = weights || sides.map(&:sum)
       end
+
+      attr_reader :sides
+
+      # Whether a number on it is not known.
+      def unknown? = !@hidden.nil? || @given || !@sides.flatten.all?(Integer)
 
       # @return [Integer] −1 where the left is heavier, 0 in balance, 1 where the right is
       def tips = @weights[1] <=> @weights[0]

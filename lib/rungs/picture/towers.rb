@@ -30,6 +30,11 @@ module Rungs
         @style = one_of(STYLES.keys, style, "style")
       end
 
+      attr_reader :parts
+
+      # Whether they stand side by side.
+      def apart? = @style == :towers
+
       # @return [Layout]
       def layout = lay(@style == :chain ? links : cubes, "#{STYLES.fetch(@style)} #{@parts.join(' and ')}")
 

@@ -20,10 +20,21 @@ module Rungs
         @row = row
       end
 
+      # The same with a number out, or in again; a mat with a place covered, or free again.
+      # @param place [Integer]
+      def pressed(place)
+        return Track.new(@numbers, covered: toggled(@covered, place), row: @row) if mat?
+
+        Track.new(@numbers, left: toggled(@left, @numbers[place]).sort, row: @row)
+      end
+
       # @return [Layout]
       def layout = lay(@numbers.each_with_index.flat_map { |number, place| card(number, place) }, alt)
 
       private
+
+      def mat? = @numbers.uniq.size < @numbers.size || @covered.any?
+      def toggled(list, each) = list.include?(each) ? list - [each] : [*list, each]
 
       def card(number, place)
         x, y = (place % @row) * SIDE, (place / @row) * SIDE
@@ -36,8 +47,7 @@ module Rungs
       end
 
       def alt
-        return "A mat of #{@numbers.size} places, #{@covered.size} covered" if @numbers.uniq.size < @numbers
-                                                                               .size || @covered.any?
+        return "A mat of #{@numbers.size} places, #{@covered.size} covered" if mat?
 
         "Numbers #{@numbers.first} to #{@numbers.last}, #{@left.size} left: #{@left.join(', ')}"
       end
