@@ -42,7 +42,7 @@ self.addEventListener("fetch", (event) => {
     event.respondWith(fetch(request).then((answer) => caches.delete(PAGES).then(() => answer)));
   } else if (request.method === "GET" && /^\/(assets|fonts)\//.test(pathname)) {
     event.respondWith(fromFilesFirst(request));
-  } else if (request.mode === "navigate" && pathname.startsWith("/listen/")) {
+  } else if (request.mode === "navigate" && /^\/(listen|conduct)\//.test(pathname)) {
     event.respondWith(fromNetworkFirst(request));
   }
 });

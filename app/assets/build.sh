@@ -11,7 +11,7 @@ $bin/sass --no-source-map --style=compressed --load-path=node_modules --quiet-de
   --silence-deprecation=import,global-builtin,color-functions,if-function app/assets/styles/app.scss public/assets/app.css
 
 # One file for each page that needs its own; what they share is in each.
-$bin/esbuild $scripts/pages.js $scripts/listen.js $scripts/check_in.js $scripts/groups.js $scripts/board.js \
+$bin/esbuild $scripts/pages.js $scripts/listen.js $scripts/check_in.js $scripts/groups.js $scripts/conduct.js $scripts/board.js \
   --bundle --format=esm --target=es2022 --legal-comments=inline --outdir=public/assets --log-level=warning
 $bin/esbuild $scripts/sw.js --target=es2022 --outfile=public/sw.js --log-level=warning
 cp node_modules/htmx.org/dist/htmx.min.js public/assets/htmx.js

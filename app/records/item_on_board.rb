@@ -24,6 +24,13 @@ module Records
       @now = now
     end
 
+    # An item at a step as it would stand there, without anything being posed.
+    def self.at(set, index, step)
+      new({ "item" => index, "step" => step }, set).then do |board|
+        board.step.asked ? new({ "item" => index, "step" => step, "covered" => true }, set) : board
+      end
+    end
+
     attr_reader :set
 
     def index = @data.fetch("item", 0).clamp(0, set.size - 1)
@@ -82,11 +89,22 @@ module Records
 
     # @return [String, nil] what is written, or what the hands say now; with its box where that is asked for
     def sentence = touched? ? hands.sentence : step.equation || (item.equation if sentence?)
+
+    # @return [Rungs::Picture::Way] what was done by hand, as a way of a child's
+    # @raise [Rungs::Error::NotAProblem] where nothing was, that says a sum
+    def way_by_hand
+      said = hands.sentence or raise Rungs::Error::NotAProblem, "nothing was done by hand that says a sum"
+      Rungs::Picture::Way.new(text: said, groups: [])
+    end
+
     def sentence? = @data["sentence"] == true
 
     # Whether the ways offered for it stand beside it, and with whose they are.
     def ways? = @data["ways"] == true
     def initials? = @data["initials"] == true
+
+    # @return [String, nil] which fall it is, where what it shows falls
+    def fall = ("#{index}.#{place} #{@data['shown_at']}" if step.falls)
 
     # What a window is told to show it for: its whole time where it has only just been asked for; else what is left.
     def window = left > step.seconds - ON_THE_WAY ? step.seconds : left

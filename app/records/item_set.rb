@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Records
-  # The items of a lesson part. Only its options, its seed, how many, and what was thrown or told are kept; the items are
-  # made from them each time. An item with a problem is posed when it is first shown.
+  # The items of a lesson part. Only its options, its seed, how many, and what was thrown or told are kept; the items
+  # are made from them each time. An item with a problem is posed when it is first shown.
   class ItemSet
     # @param part [LessonPart]
     def initialize(part)
@@ -38,13 +38,15 @@ module Records
     # @return [Array<Way>] those offered for an item
     def ways(index) = Way.where(place(index)).order(:id).all
 
-    # @param input [Object] as its activity takes a way
+    # @param input [Object] as its activity takes a way; or a Rungs::Picture::Way
     # @param move [String, nil] instead: the move of a way that Rungs knows for its problem
     # @param child [Child, nil] who gave it
+    # @param client_key [String, nil] a UUID; the same again keeps nothing more
     # @raise [Rungs::Error::NotAProblem] where it is none
-    def keep_way(index, input, move: nil, child: nil)
-      way = move ? known(index, move) : kind.way(item(index), input)
-      Way.keep(place(index), way.text, groups: way.groups, move: move, child: child)
+    def keep_way(index, input, move: nil, child: nil, client_key: nil)
+      way = known(index, move) if move
+      way ||= input.is_a?(Rungs::Picture::Way) ? input : kind.way(item(index), input)
+      Way.once(client_key) { Way.keep(place(index), way.text, groups: way.groups, move: move, child: child) }
     end
 
     # @return [Array<Rungs::Strategy::Path>] ways that Rungs knows: of each rung the usual one first

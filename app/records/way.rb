@@ -4,6 +4,15 @@ module Records
   # A way that was offered for a problem, or for an item of an activity that has none: in words or as written, with its
   # groups where it was shown on a picture; how often, and by whom where the teacher noted it.
   class Way < Sequel::Model(:ways)
+    # @param client_key [String, nil] a UUID of the tap
+    # @yield where that tap was not kept yet
+    def self.once(client_key)
+      DB.transaction do
+        new = client_key.nil? || DB[:way_taps].insert_conflict.returning(:client_key).insert(client_key: client_key)
+        yield if new.is_a?(Array) ? new.any? : new
+      end
+    end
+
     # The same way again only gets a tally.
     # @param place [Hash] classroom_id, and problem_id; or part_id and item
     # @param text [String]

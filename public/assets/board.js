@@ -1,9 +1,35 @@
+// app/assets/scripts/follow.js
+var SILENT = 12e3;
+var follow = (path, told) => {
+  const events = new EventSource(`${path}/events`);
+  let watch;
+  const again = () => {
+    clearTimeout(watch);
+    events.close();
+    setTimeout(() => follow(path, told), 1e3);
+  };
+  const expect = () => {
+    clearTimeout(watch);
+    watch = setTimeout(again, SILENT);
+  };
+  expect();
+  events.onmessage = async ({ data }) => {
+    expect();
+    if (await told(Number(data)) !== false) return;
+    clearTimeout(watch);
+    events.close();
+  };
+  events.onerror = () => {
+    if (events.readyState === EventSource.CLOSED) again();
+  };
+};
+
 // app/assets/scripts/token.js
 var token = () => document.querySelector('meta[name="csrf-token"]').content;
 
 // app/assets/scripts/board.js
 var screen = document.getElementById("screen");
-var follow = document.body.dataset.follow;
+var board = document.body.dataset.follow;
 var strip = () => document.getElementById("strip");
 var hiding;
 var awake = false;
@@ -29,11 +55,21 @@ var flash = () => {
     }, Number(picture.dataset.flash));
   });
 };
+var falls = () => screen?.querySelector("[data-falls]");
+var fallen = falls()?.dataset.falls;
+var fall = () => {
+  const picture = falls();
+  if (!picture || picture.dataset.falls === fallen) return;
+  fallen = picture.dataset.falls;
+  picture.classList.add("is-falling");
+  document.body.dataset.fallen = fallen;
+};
 var put = (html) => {
   const focused = document.activeElement?.dataset;
   screen.innerHTML = html;
   document.body.dataset.drawnAt = Date.now();
   flash();
+  fall();
   if (awake) strip()?.classList.add("is-up");
   if (focused?.touch) screen.querySelector(`[data-touch="${focused.touch}"]`)?.focus({ preventScroll: true });
   if (focused?.do)
@@ -48,7 +84,7 @@ var ask = async (button) => {
   if (!button) return;
   const body = new URLSearchParams({ do: button.dataset.do, value: button.dataset.value ?? "" });
   try {
-    const answer = await fetch(`${follow}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
+    const answer = await fetch(`${board}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
     if (answer.ok) {
       const html = await answer.text();
       draw(html, newer(html));
@@ -57,39 +93,20 @@ var ask = async (button) => {
     wake();
   }
 };
-var listen = () => {
-  const events = new EventSource(`${follow}/events`);
-  let watch;
-  const again = () => {
-    clearTimeout(watch);
-    events.close();
-    setTimeout(listen, 1e3);
-  };
-  const expect = () => {
-    clearTimeout(watch);
-    watch = setTimeout(again, 12e3);
-  };
-  expect();
-  events.onmessage = async ({ data }) => {
-    expect();
-    if (Number(data) <= version()) return;
-    const answer = await fetch(`${follow}/screen`).catch(() => null);
-    if (answer?.status === 404) {
-      clearTimeout(watch);
-      events.close();
-      location.reload();
-      return;
-    }
-    if (answer?.ok) {
-      const html = await answer.text();
-      draw(html, newer(html));
-    }
-  };
-  events.onerror = () => {
-    if (events.readyState === EventSource.CLOSED) again();
-  };
+var catchUp = async (at) => {
+  if (at <= version()) return true;
+  const answer = await fetch(`${board}/screen`).catch(() => null);
+  if (answer?.status === 404) {
+    location.reload();
+    return false;
+  }
+  if (answer?.ok) {
+    const html = await answer.text();
+    draw(html, newer(html));
+  }
+  return true;
 };
-if (follow) listen();
+if (board) follow(board, catchUp);
 flash();
 var full = () => {
   if (document.fullscreenElement) document.exitFullscreen();

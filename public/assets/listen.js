@@ -347,11 +347,15 @@ var Sender = class {
   constructor(room, problem, { show, mark }) {
     this.room = room;
     this.problem = problem;
-    this.show = show;
+    this.shows = [show];
     this.mark = mark;
     this.waiting = new Waiting(room);
     window.addEventListener("online", () => this.pump());
     this.pump();
+  }
+  // One more that puts answers in their place; each takes those it knows by their path.
+  showing(show) {
+    this.shows.push(show);
   }
   // Into the browser's own store first.
   async send(path, values) {
@@ -365,10 +369,14 @@ var Sender = class {
         const answer = await this.post(tap);
         if (!answer) return;
         await this.waiting.remove(tap.id);
-        if (answer.status === 200 && tap.problem === this.problem) this.show(tap, await answer.text());
+        if (answer.status === 200 && tap.problem === this.problem) await this.put(tap, answer);
         tell([404, 422].includes(answer.status) ? await answer.text() : "");
       }
     });
+  }
+  async put(tap, answer) {
+    const html = await answer.text();
+    this.shows.forEach((show) => show(tap, html));
   }
   // @return the server's word, good or bad; null where the tap has to wait
   async post({ path, values }) {
@@ -508,6 +516,11 @@ var Listen = class {
     this.record(take, { ...move && { move }, ...answer && { answer }, heard: this.hearing.said() });
     this.hearing.forget();
   }
+  // Which problem: one that was posed, or an item that is posed when the tap arrives.
+  of() {
+    const { problem, part, item } = this.page.dataset;
+    return problem ? { problem_id: problem } : { part_id: part, item };
+  }
   seconds() {
     const passed = Math.round((Date.now() - Date.parse(this.page.dataset.posedAt)) / 1e3);
     return this.timed.checked && passed >= 0 && passed <= 600 ? { seconds: passed } : {};
@@ -545,7 +558,7 @@ var Listen = class {
     this.key = crypto.randomUUID();
     this.sender.send(this.base, {
       child_id: this.child,
-      problem_id: this.page.dataset.problem,
+      ...this.of(),
       code,
       client_key: this.key,
       happened_at: (/* @__PURE__ */ new Date()).toISOString(),
@@ -557,6 +570,7 @@ var Listen = class {
     this.sender.send(path, { ...values, client_key: crypto.randomUUID() });
   }
   show({ path, values }, html) {
+    if (!path.startsWith(this.base) && !values.photo) return;
     if (!values.photo) {
       window.htmx.swap("#live", html, { swapStyle: "innerHTML" });
       return;

@@ -90,33 +90,6 @@ document.addEventListener("keydown", (event) => {
   if (event.key === "Escape") hold(null);
 });
 
-// app/assets/scripts/trouble.js
-var tell = (words) => {
-  const trouble = document.getElementById("trouble");
-  if (!trouble) return;
-  trouble.textContent = words;
-  trouble.hidden = !words;
-};
-
-// app/assets/scripts/stay.js
-var AWAY = "The board could not be reached. Nothing is lost; press again when the connection is back.";
-var send = async (form, submitter) => {
-  const body = new URLSearchParams(new FormData(form));
-  if (submitter?.name) body.set(submitter.name, submitter.value);
-  try {
-    const answer = await fetch(form.action, { method: "POST", body });
-    if (window.listen?.fresh) sessionStorage.setItem("rungs-picked", window.listen.child);
-    location.assign(answer.url);
-  } catch {
-    tell(AWAY);
-  }
-};
-document.addEventListener("submit", (event) => {
-  if (!("stay" in event.target.dataset)) return;
-  event.preventDefault();
-  send(event.target, event.submitter);
-});
-
 // app/assets/scripts/token.js
 var token = () => document.querySelector('meta[name="csrf-token"]').content;
 

@@ -75,6 +75,8 @@ RSpec.describe "An activity", type: :feature do
 
   it "takes a throw of real counters, refuses one that cannot be, and keeps the ways children give" do
     find_activity("toss")
+    board = open_new_window
+    within_window(board) { visit "/board/#{room.id}" }
     fill_in "thrown or dealt for real", with: "9"
     click_button "Take it"
     expect(page).to have_css("[role=alert]", text: "0 to 8 show the first colour")
@@ -83,6 +85,10 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_no_css("[role=alert]")
     click_button "Look"
     expect(page).to have_css(".stage svg[aria-label^='3 and 5']")
+    within_window(board) do
+      expect(page).to have_css("body[data-fallen^='0.1'] .board-picture svg[aria-label^='3 and 5']")
+      board.close
+    end
     fill_in "a way given", with: "3 + 6"
     click_button "Keep it"
     expect(page).to have_css("[role=alert]")
@@ -112,6 +118,7 @@ RSpec.describe "An activity", type: :feature do
     find_activity("fill_the_frame")
     first = room.lesson_on(room.today).course.current.items.item(0).data[:first]
     visit "/board/#{room.id}"
+    press(:arrow_right)
     other = open_new_window
     within_window(other) { visit "/board/#{room.id}" }
     empty = (first..9).to_a
@@ -132,6 +139,12 @@ RSpec.describe "An activity", type: :feature do
     end
   end
 
+  def heard
+    room.observations.map { |each| [each.child.name, each.posed_problem.part.kind, each.posed_problem.item] }.sort
+  end
+
+  def hidden_sum = "#{room.lesson_on(room.today).course.current.items.item(0).answer} + 0"
+
   it "goes through a lesson of four parts on a tablet that loses its connection in the middle" do
     page.current_window.resize_to(820, 1180)
     course = room.start_lesson(room.today).course
@@ -146,26 +159,58 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css(".rail [aria-current]", text: "look")
     click_button "On: hidden beads"
     expect(page).to have_css("h1", text: "How many do you see?")
+    expect(page.evaluate_async_script("conducting.kept.then((held) => arguments[0](held.children.length))")).to be > 40
     connection(false)
     click_button "Ask"
-    expect(page).to have_css("#trouble", text: "could not be reached")
+    expect(page).to have_css("#trouble", text: "No connection")
+    expect(page).to have_css("h1", text: "How many are hiding?")
     tap_child "Bo"
     tap_rung "Part–whole"
     expect(page).to have_css(".is-waiting")
-    connection(true)
-    expect(page).to have_css("#tally", text: "1 heard, 2 to go")
-    click_button "Ask"
-    expect(page).to have_css("h1", text: "How many are hiding?")
+    fill_in "a way given", with: hidden_sum
+    find("button", text: "Keep it", exact_text: true).click
+    click_button "Another"
+    expect(page).to have_text("2 of 6")
+    tap_child "Cleo"
+    tap_rung "Count on"
     click_button "On: story problem"
+    expect(page).to have_css("h1", text: "13 sail")
     tap_child "Ada"
     tap_rung "Count on"
-    expect(page).to have_css(".log tr", count: 2)
+    connection(true)
+    expect(page).to have_css(".conduct", text: "A story problem 3 of 4", wait: 20)
+    expect(page).to have_css(".log tr", count: 3)
+    expect(heard).to eq([["Ada", "story_time", 0], ["Bo", "hidden_beads", 0], ["Cleo", "hidden_beads", 1]])
+    expect(Records::Way.where(classroom_id: room.id).select_map(:tally)).to eq([1])
+    expect(room.lesson_on(room.today).course.current.kind).to eq("story_time")
     click_button "On: whose way?"
     click_button "Finish"
     expect(page).to have_css(".note", text: "The lesson is done")
-    expect(room.observations_dataset.count).to eq(2)
   ensure
     page.current_window.resize_to(1280, 800)
+  end
+
+  it "is worked with on the tablet too, and follows what is done at the board" do
+    find_activity("jump_track")
+    board = open_new_window
+    within_window(board) { visit "/board/#{room.id}" }
+    start = room.lesson_on(room.today).course.current.items.item(0).data[:start]
+    find(".stage [data-touch='#{start + 1}']").click
+    expect(page).to have_css("#now", text: "#{start} + 1 = #{start + 1}")
+    within_window(board) do
+      expect(page).to have_css(".board-sentence", text: "#{start} + 1 = #{start + 1}")
+    end
+    tap_child "Cleo"
+    click_button "Keep this as a way"
+    expect(page).to have_css("#offered figcaption", text: "#{start} + 1 = #{start + 1} C")
+    within_window(board) { press("0") }
+    expect(page).to have_no_css("#now", text: "#{start} + 1 = #{start + 1}")
+    expect_accessible
+    within_window(board) do
+      press(:arrow_right)
+      board.close
+    end
+    expect(page).to have_css(".rail [aria-current]", text: "ask")
   end
 
   it "is kept where the connection is gone, and what was tapped is sent once" do

@@ -115,7 +115,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     end
     fill_in "a way given", with: "3 + 3"
     find("button", text: "Keep it", exact_text: true).click
-    expect(page).to have_css(".wrong", text: "3 + 3 is 6, not #{problem.whole}")
+    expect(page).to have_css("[role=alert]", text: "3 + 3 is 6, not #{problem.whole}")
     expect_accessible
     click_button "Ways on the board"
     expect(page).to have_css("[value=ways][aria-pressed=true]")

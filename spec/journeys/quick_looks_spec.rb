@@ -82,10 +82,10 @@ RSpec.describe "Quick looks", type: :feature do
     expect(page).to have_css("figcaption", text: /×2\s+A B/)
     tap 1, 2
     click_button "Keep this way"
-    expect(page).to have_css(".wrong", text: "in no group yet")
+    expect(page).to have_css("[role=alert]", text: "in no group yet")
     fill_in "or type", with: "#{number} + 1"
     click_button "Keep this way"
-    expect(page).to have_css(".wrong", text: "#{number} + 1 is #{number + 1}, and there are #{number}")
+    expect(page).to have_css("[role=alert]", text: "#{number} + 1 is #{number + 1}, and there are #{number}")
     expect_accessible
     click_button "Ways on the board"
     expect(page).to have_css("[value=ways][aria-pressed=true]")

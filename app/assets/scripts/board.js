@@ -1,10 +1,11 @@
 // The board: its keys and buttons ask the server, and every window that shows it follows by server-sent events. Space shows
 // and covers, arrows go on and back, 1–5 draw that rung's way, Esc leaves. Nothing moves unless asked.
 
+import { follow } from "./follow.js";
 import { token } from "./token.js";
 
 const screen = document.getElementById("screen");
-const follow = document.body.dataset.follow;
+const board = document.body.dataset.follow;
 const strip = () => document.getElementById("strip");
 let hiding;
 let awake = false;
@@ -34,11 +35,23 @@ const flash = () => {
   });
 };
 
+// What falls is seen to fall once, however often the board is drawn meanwhile; a window opened later shows it lying.
+const falls = () => screen?.querySelector("[data-falls]");
+let fallen = falls()?.dataset.falls;
+const fall = () => {
+  const picture = falls();
+  if (!picture || picture.dataset.falls === fallen) return;
+  fallen = picture.dataset.falls;
+  picture.classList.add("is-falling");
+  document.body.dataset.fallen = fallen;
+};
+
 const put = (html) => {
   const focused = document.activeElement?.dataset;
   screen.innerHTML = html;
   document.body.dataset.drawnAt = Date.now();
   flash();
+  fall();
   if (awake) strip()?.classList.add("is-up");
   if (focused?.touch) screen.querySelector(`[data-touch="${focused.touch}"]`)?.focus({ preventScroll: true });
   if (focused?.do)
@@ -59,7 +72,7 @@ const ask = async (button) => {
   if (!button) return;
   const body = new URLSearchParams({ do: button.dataset.do, value: button.dataset.value ?? "" });
   try {
-    const answer = await fetch(`${follow}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
+    const answer = await fetch(`${board}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
     if (answer.ok) {
       const html = await answer.text();
       draw(html, newer(html));
@@ -69,41 +82,20 @@ const ask = async (button) => {
   }
 };
 
-// The server speaks every few seconds; where it has been silent for long, the line is dead and is made anew.
-const listen = () => {
-  const events = new EventSource(`${follow}/events`);
-  let watch;
-  const again = () => {
-    clearTimeout(watch);
-    events.close();
-    setTimeout(listen, 1000);
-  };
-  const expect = () => {
-    clearTimeout(watch);
-    watch = setTimeout(again, 12000);
-  };
-  expect();
-  events.onmessage = async ({ data }) => {
-    expect();
-    if (Number(data) <= version()) return;
-    const answer = await fetch(`${follow}/screen`).catch(() => null);
-    if (answer?.status === 404) {
-      clearTimeout(watch);
-      events.close();
-      location.reload();
-      return;
-    }
-    if (answer?.ok) {
-      const html = await answer.text();
-      draw(html, newer(html));
-    }
-  };
-  // The browser comes back by itself after a dropped line, but gives up where it was refused (the lesson has ended).
-  events.onerror = () => {
-    if (events.readyState === EventSource.CLOSED) again();
-  };
+const catchUp = async (at) => {
+  if (at <= version()) return true;
+  const answer = await fetch(`${board}/screen`).catch(() => null);
+  if (answer?.status === 404) {
+    location.reload();
+    return false;
+  }
+  if (answer?.ok) {
+    const html = await answer.text();
+    draw(html, newer(html));
+  }
+  return true;
 };
-if (follow) listen();
+if (board) follow(board, catchUp);
 flash();
 
 const full = () => {

@@ -93,6 +93,12 @@ class Listen {
     this.hearing.forget();
   }
 
+  // Which problem: one that was posed, or an item that is posed when the tap arrives.
+  of() {
+    const { problem, part, item } = this.page.dataset;
+    return problem ? { problem_id: problem } : { part_id: part, item };
+  }
+
   seconds() {
     const passed = Math.round((Date.now() - Date.parse(this.page.dataset.posedAt)) / 1000);
     return this.timed.checked && passed >= 0 && passed <= 600 ? { seconds: passed } : {};
@@ -134,7 +140,7 @@ class Listen {
     this.key = crypto.randomUUID();
     this.sender.send(this.base, {
       child_id: this.child,
-      problem_id: this.page.dataset.problem,
+      ...this.of(),
       code,
       client_key: this.key,
       happened_at: new Date().toISOString(),
@@ -148,6 +154,7 @@ class Listen {
   }
 
   show({ path, values }, html) {
+    if (!path.startsWith(this.base) && !values.photo) return;
     if (!values.photo) {
       window.htmx.swap("#live", html, { swapStyle: "innerHTML" });
       return;

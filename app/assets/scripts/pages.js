@@ -3,7 +3,6 @@ import "./dialogs.js";
 import "./clock.js";
 import "./days.js";
 import "./drag.js";
-import "./stay.js";
 import { token } from "./token.js";
 
 document.addEventListener("htmx:configRequest", (event) => {

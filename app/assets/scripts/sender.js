@@ -23,11 +23,16 @@ export class Sender {
   constructor(room, problem, { show, mark }) {
     this.room = room;
     this.problem = problem;
-    this.show = show;
+    this.shows = [show];
     this.mark = mark;
     this.waiting = new Waiting(room);
     window.addEventListener("online", () => this.pump());
     this.pump();
+  }
+
+  // One more that puts answers in their place; each takes those it knows by their path.
+  showing(show) {
+    this.shows.push(show);
   }
 
   // Into the browser's own store first.
@@ -43,10 +48,15 @@ export class Sender {
         const answer = await this.post(tap);
         if (!answer) return;
         await this.waiting.remove(tap.id);
-        if (answer.status === 200 && tap.problem === this.problem) this.show(tap, await answer.text());
+        if (answer.status === 200 && tap.problem === this.problem) await this.put(tap, answer);
         tell([404, 422].includes(answer.status) ? await answer.text() : "");
       }
     });
+  }
+
+  async put(tap, answer) {
+    const html = await answer.text();
+    this.shows.forEach((show) => show(tap, html));
   }
 
   // @return the server's word, good or bad; null where the tap has to wait

@@ -1,4 +1,4 @@
-// Keeps the open lesson's Listen page, with its styles, scripts and fonts, so that it opens again without a connection.
+// Keeps the open lesson's Listen and conduct pages, with its styles, scripts and fonts, so that it opens again without a connection.
 // Pages come from the network whenever there is one; they are forgotten when somebody signs out.
 
 const PAGES = "rungs-pages";
@@ -7,7 +7,7 @@ const FILES = "rungs-files";
 self.addEventListener("install", () => self.skipWaiting());
 self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
 
-// A Listen page says what it needs to open again.
+// Such a page says what it needs to open again.
 self.addEventListener("message", (event) => {
   const { page, files } = event.data;
   event.waitUntil(
@@ -55,7 +55,7 @@ self.addEventListener("fetch", (event) => {
     event.respondWith(fetch(request).then((answer) => caches.delete(PAGES).then(() => answer)));
   } else if (request.method === "GET" && /^\/(assets|fonts)\//.test(pathname)) {
     event.respondWith(fromFilesFirst(request));
-  } else if (request.mode === "navigate" && pathname.startsWith("/listen/")) {
+  } else if (request.mode === "navigate" && /^\/(listen|conduct)\//.test(pathname)) {
     event.respondWith(fromNetworkFirst(request));
   }
 });

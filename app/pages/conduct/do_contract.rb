@@ -6,6 +6,7 @@ module Pages
     class DoContract < Shared::Contract
       params do
         required(:do).filled(:string, included_in?: Records::ItemOnBoard::COMMANDS)
+        optional(:part).filled(:integer, included_in?: ID)
         optional(:value).maybe(:string, format?: /\A\d{1,3}(\.\d{1,2})?\z/)
       end
     end

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "digest"
+
 module Pages
   module Conduct
     # Conducts an activity on the tablet beside the class: what to say, what is on the board, step on and back, what to
@@ -11,9 +13,18 @@ module Pages
 
       get("/:room") { page }
 
-      # A step, an item, or the cover: each names where it goes.
+      # Every step of the lesson, for a tablet that loses its connection.
+      get "/:room/kept" do
+        halt 404 unless lesson
+        headers "cache-control" => "private, max-age=86400"
+        erb :"conduct/kept", layout: false
+      end
+
+      # A step, an item, or the cover: each names where it goes, and the part it means where that may not be the one
+      # going on.
       post "/:room/do" do
         form = checked(DoContract)
+        go_to(form[:part]) if form[:part]
         part || halt(404)
         lesson.show_item(part, 0) unless lesson.part_on_board&.id == part.id
         lesson.command(form[:do], form[:value])
@@ -40,15 +51,16 @@ module Pages
         trouble(e)
       end
 
-      # A way a child gave: as groups that were tapped, by what is missing, or as it is written.
+      # A way a child gave: as groups that were tapped, by what is missing, or as it is written; kept once.
       post "/:room/ways" do
         form = checked(WayContract)
         child = form[:child_id] && (room.child(form[:child_id]) || halt(404))
-        (part || halt(404)).items.keep_way(form[:item], offered(form), move: form[:move], child: child)
-        lesson.change_board { |state| state }
-        redirect here
+        items = (form[:part_id] ? room.part(form[:part_id]) : part)&.items || halt(404)
+        items.keep_way(form[:item], offered(form), move: form[:move], child: child, client_key: form[:client_key])
+        lesson&.change_board { |state| state }
+        htmx? ? offered_now(items, form[:item]) : redirect(here)
       rescue Rungs::Error => e
-        trouble(e)
+        htmx? ? raise : trouble(e)
       end
 
       helpers do
@@ -60,8 +72,28 @@ module Pages
           @part ||= lesson && (lesson.course.current || lesson.part_on_board)
         end
 
+        # The part a command means: begun where it is not the one going on.
+        def go_to(id)
+          there = lesson&.course&.part(id) || refuse("That part was taken out of the lesson")
+          return if there.id == lesson.course.current&.id || there.id == lesson.board["part"]
+
+          lesson.course.go(there)
+        end
+
+        def offered_now(items, index)
+          partial(:"conduct/_offered", state: Records::ItemOnBoard.at(items, index, 0), ways: items.ways(index))
+        end
+
+        # Another where the lesson's parts or their items are others.
+        def kept_as
+          Digest::SHA256.hexdigest(lesson.course.parts.map do |part|
+            [part.id, part.kind, part.details.to_h]
+          end.to_json)[0, 12]
+        end
+
         def offered(form)
           return "missing" if form[:missing]
+          return (lesson.on_board || halt(404)).way_by_hand if form[:hands]
 
           groups = form[:groups].to_s.split(";").map { |group| group.split(",").map(&:to_i) }
           form[:written].to_s.empty? ? groups : form[:written]
@@ -81,7 +113,7 @@ module Pages
           @state = Records::ItemOnBoard.new(on_board ? lesson.board.to_h : {}, part.items)
           @posed = part.items.posed(@state.index)
           @ways = part.items.ways(@state.index)
-          @scripts = [("listen" if @posed), ("groups" if @state.grouped)].compact
+          @scripts = [("listen" if @posed), "conduct", ("groups" if @state.grouped)].compact
           @margin = margin
           erb :"conduct/conduct"
         end
@@ -93,8 +125,8 @@ module Pages
         end
 
         # The primary button: what comes next.
-        def on_title(there)
-          there[0] == @state.index ? Rungs.capital(step_title(@state.item.steps[there[1]])) : "The next one"
+        def on_title(state, there)
+          there[0] == state.index ? Rungs.capital(step_title(state.item.steps[there[1]])) : "The next one"
         end
 
         def slips_here = part.activity.slips.filter_map { |id| @posed && Rungs::Slip.on(@posed.problem, id) }

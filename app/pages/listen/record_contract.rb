@@ -8,7 +8,9 @@ module Pages
 
       params do
         required(:child_id).filled(:integer, included_in?: ID)
-        required(:problem_id).filled(:integer, included_in?: ID)
+        optional(:problem_id).filled(:integer, included_in?: ID)
+        optional(:part_id).filled(:integer, included_in?: ID)
+        optional(:item).filled(:integer, included_in?: 0..299)
         required(:code).filled(:string, included_in?: Details::CODES)
         required(:client_key).filled(:string, format?: UUID)
         optional(:happened_at).filled(:time)
@@ -16,6 +18,11 @@ module Pages
         optional(:answer).filled(:integer, included_in?: 0..999)
         optional(:heard).filled(:string, format?: HeardContract::NUMBERS)
         optional(:seconds).filled(:integer, included_in?: 0..Details::LONGEST)
+      end
+
+      # An item that was not posed yet, since there was no connection, is named by its part.
+      rule(:problem_id, :part_id, :item) do
+        key.failure("say which problem it was") unless values[:problem_id] || (values[:part_id] && values[:item])
       end
 
       # A clock that runs ahead a little is forgiven; a date from another age is not.

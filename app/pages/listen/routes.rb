@@ -56,10 +56,10 @@ module Pages
 
       post "/:room/records" do
         form = checked(RecordContract)
-        @posed = room.problem(form[:problem_id]) || halt(404)
+        @posed = posed_of(form) || halt(404)
         child = room.children.find { |each| each.id == form[:child_id] } || halt(404)
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
-        said = form.except(:child_id, :problem_id, :happened_at)
+        said = form.except(:child_id, :problem_id, :part_id, :item, :happened_at)
         answer_with recorder.record(child: child, problem: @posed, happened_at: form[:happened_at] || Time.now, **said)
       end
 
@@ -85,6 +85,10 @@ module Pages
       error(Records::Recorder::Gone) { halt 404 }
 
       helpers do
+        def posed_of(form)
+          form[:problem_id] ? room.problem(form[:problem_id]) : room.part(form[:part_id])&.items&.posed(form[:item])
+        end
+
         def seats_page
           @tab, @title = "listen", "Where everybody sits"
           seating = Records::Seating.new(room)

@@ -34,14 +34,10 @@ module Rungs
         two = numbers.size == 2
         make(
           ask: "Which #{two ? 'two' : 'three'} make #{n}?", answer: n,
-          problem: if two
-                     Problem.new(parts: numbers,
-                                 unknown: :both)
-                   else
-                     problem("#{sum} = ?")
-                   end, equation: "#{sum} = □", data: data,
+          problem: two ? Problem.new(parts: numbers, unknown: :both) : problem("#{sum} = ?"),
+          equation: "#{sum} = □", data: data,
           steps: [
-            step("look", tower(numbers), "#{numbers.join(' and ')}."),
+            *fallen(numbers.first), step("look", tower(numbers), "#{numbers.join(' and ')}."),
             step("ask", tower(numbers), "How many of each? How many in all?"),
             step("check", parts(numbers), "#{n} is #{numbers.join(' and ')}."),
             step("write", parts(numbers), "Write it under the last one.", equation: "#{sum} = #{n}")
@@ -81,6 +77,13 @@ module Rungs
           seconds.reverse! if (n - first).even?
           seconds.map { |second| [first, second, n - first - second] }
         end
+      end
+
+      # The die that gives the first part, where a die can.
+      def fallen(first)
+        return [] unless option(:first) == "die" && first.between?(1, 6)
+
+        [step("look", Picture::Dots.new("die", [first]), "The die says #{first}.", falls: true)]
       end
 
       def tower(numbers) = Picture::Towers.new(numbers, style: numbers.size == 2 ? :tower : :towers)

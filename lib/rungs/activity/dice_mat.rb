@@ -45,7 +45,7 @@ module Rungs
           ask: "#{first} and #{second}: how many? Cover it on the mat.", answer: total,
           problem: problem("#{first} + #{second} = ?"), data: data,
           steps: [
-            step("look", Picture::Dots.new("domino", [first, second]), "The dice have fallen."),
+            step("look", Picture::Dots.new("domino", [first, second]), "The dice have fallen.", falls: true),
             step("ask", Picture::Dots.new("domino", [first, second]), "How many altogether?"),
             step("check", line([first, second].max, jump(first, second)), "From the larger, count only the jumps."),
             step("write", covered(total), on_mat(total), equation: "#{first} + #{second} = #{total}")

@@ -29,7 +29,7 @@ module Rungs
           ask: "#{one} and #{other}: how many dots?", answer: total, problem: problem("#{one} + #{other} = " \
                                                                                       "?"), data: data,
           steps: [
-            step("look", domino, "A domino is laid."),
+            step("look", domino, "A domino is laid.", falls: true),
             step("ask", domino, "How many dots, without counting each?"),
             step("check", frame([one, other], size: total > 10 ? 20 : 10), "#{total} on the frame."),
             step("write", parts(data[:ends]), "Read it: #{Aloud.read("#{one} + #{other} = #{total}")}.",

@@ -2,8 +2,8 @@
 
 module Rungs
   module Activity
-    # What is drawn for a problem when it is asked for, one step at a time: a picture of it, or a way of it on a picture,
-    # checked at its end by a second one.
+    # What is drawn for a problem when it is asked for, one step at a time: a picture of it, or a way of it on a
+    # picture, checked at its end by a second one.
     #
     #   Drawn.new(problem, "make_ten").steps           # nothing is called that: []
     #   Drawn.new(problem, "frame").steps              # the problem on a frame, then what leaves crossed out

@@ -45,6 +45,7 @@ module Rungs
           ask: "#{first} are in the frame of #{size}. How many more until it is full?", answer: more,
           problem: problem("#{first} + ? = #{size}"), data: data,
           steps: [
+            step("look", fallen(first), "The #{option(:by)} says #{first}.", falls: true),
             step("look", frame([first], size: size), "#{many(first, thing)}. Look at the empty places."),
             step("ask", frame([first], size: size), "How many more until it is full?"),
             step("check", frame([first, more], size: size),
@@ -60,6 +61,7 @@ module Rungs
       # A card may say none; a full frame asks nothing.
       def starts = option(:by) == "die" ? (1..[DIE.max, option(:frame)].min) : (0..option(:frame) - 1)
 
+      def fallen(first) = option(:by) == "die" ? Picture::Dots.new("die", [first]) : Picture::Track.new([first])
       def thing = option(:with) == "found" ? "thing we found" : "counter"
       def started(first) = { frame: option(:frame), first: first, more: option(:frame) - first }
 

@@ -40,7 +40,7 @@ module Rungs
           steps: [
             step("ask", Picture::Cover.new("The counters are in the cup"),
                  "#{n} in the cup. Which colours will it be?"),
-            step("look", objects([first, second], "counter", heap: true), "How many of each colour?"),
+            step("look", objects([first, second], "counter", heap: true), "How many of each colour?", falls: true),
             step("check", Picture::Dots.new("tones", [first, second]), "Sorted: #{first} and #{second}."),
             step("write", parts([first, second]), "#{first} and #{second} make #{n}.",
                  equation: "#{first} + #{second} = #{n}")

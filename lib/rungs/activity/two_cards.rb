@@ -32,7 +32,7 @@ module Rungs
           ask: "#{one} and #{other}: how many altogether?", answer: total, problem: problem("#{one} + #{other} = ?"),
           data: data,
           steps: [
-            step("look", laid(data[:cards]), "Two cards are turned up."),
+            step("look", laid(data[:cards]), "Two cards are turned up.", falls: true),
             step("ask", laid(data[:cards]), "How many altogether? Which is the larger?"),
             step("check", line(larger, total == larger ? [] : [total]),
                  "From the larger, #{larger}, count only the jumps."),
