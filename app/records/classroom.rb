@@ -55,6 +55,12 @@ module Records
         ways_heard: -> { lesson_on(today)&.ways_heard } }
     end
 
+    # @return [Hash{Symbol => String}] the band and the operation it is at; none before its first problem
+    def at_work
+      last = problems_dataset.for_everybody.last
+      last ? { band: last.band, operation: last.operation } : {}
+    end
+
     # Keeps more settings beside those there are.
     def keep_settings(more) = update(settings: Sequel.pg_jsonb(settings.to_h.merge(more)))
 

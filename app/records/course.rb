@@ -31,7 +31,7 @@ module Records
       DB.transaction do
         LessonPart.where(lesson_id: @lesson.id).where(Sequel[:place] >= place).update(place: Sequel[:place] + 1)
         LessonPart.create(classroom_id: @lesson.classroom_id, lesson_id: @lesson.id, place: place, kind: kind,
-                          minutes: minutes || activity.minutes, details: Sequel.pg_jsonb(seeded(details)))
+                          minutes: minutes || activity.minutes, details: Sequel.pg_jsonb(seeded(activity, details)))
       end.tap { forget }
     end
 
@@ -114,8 +114,11 @@ module Records
       part.running? ? @lesson.show_item(part, item) : go(part)
     end
 
-    # Its items are made of options and a seed.
-    def seeded(details) = { "options" => {}, "seed" => Random.rand(1..9999) }.merge(details)
+    # Its items are made of options and a seed; where nothing was chosen, what fits the class.
+    def seeded(activity, details)
+      options = activity.fitted(@lesson.classroom.at_work)
+      { "options" => options, "seed" => Random.rand(1..9999) }.merge(details)
+    end
 
     def forget = @parts = nil
   end

@@ -31,6 +31,19 @@ module Records
       @classroom = classroom
     end
 
+    # Days for which a slip is of late.
+    SLIP_DAYS = 56
+
+    # @param day [Date]
+    # @return [Hash{Rungs::Slip => Array<Integer>}] with whose they were, as often as they were made
+    def slips_of_late(day)
+      rows = @classroom.observations_dataset.standing.exclude(slip: nil).with_posed
+                       .where(Sequel[:happened_at] > @classroom.midnight(day - SLIP_DAYS))
+                       .columns_of(%i[child_id slip], %i[situation parts unknown equation])
+      made = rows.group_by { |row| Rungs::Slip.on(PosedProblem.problem_of(row), row[:slip]) }.except(nil)
+      made.transform_values { |all| all.map { |row| row[:child_id] } }
+    end
+
     # @param scope [String] as Scope names it
     # @param on [Date] today, or a day before
     # @return [Rungs::Progress::Estimate]

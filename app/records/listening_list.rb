@@ -3,8 +3,6 @@
 module Records
   # Whom to listen to in a class: today's list, which stands once the lesson has begun, and the days to come.
   class ListeningList
-    SLIP_DAYS = 56
-
     # @param classroom [Classroom]
     # @param evidence [Evidence]
     # @param focus [Array(String, String)] the operation and band being worked on
@@ -79,12 +77,11 @@ module Records
 
     # @return [Hash{Integer => String}] by child, the title of a slip seen twice or more of late
     def repeated_slips(day)
-      rows = @classroom.observations_dataset.standing.exclude(slip: nil).with_posed
-                       .where(Sequel[:happened_at] > @classroom.midnight(day - SLIP_DAYS))
-                       .columns_of(%i[child_id slip], %i[situation parts unknown equation])
-      made = rows.group_by { |row| [row[:child_id], Rungs::Slip.on(PosedProblem.problem_of(row), row[:slip])] }
-      twice = made.select { |(_, slip), all| slip && all.size > 1 }
-      twice.keys.to_h { |child_id, slip| [child_id, slip.title] }
+      repeated = @evidence.slips_of_late(day).map do |slip, who|
+        twice = who.tally.select { |_, times| times > 1 }
+        twice.transform_values { slip.title }
+      end
+      repeated.reduce({}, :merge)
     end
 
     def keep(lesson, turns)

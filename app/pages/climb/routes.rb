@@ -154,7 +154,7 @@ module Pages
 
         # Slips of the last weeks that came twice or more, the commonest first, each with its records.
         def slips
-          late = recent.select { |each| each.record.day > today - Records::ListeningList::SLIP_DAYS }
+          late = recent.select { |each| each.record.day > today - Records::Evidence::SLIP_DAYS }
           late.group_by(&:slip).except(nil).select { |_, all| all.size > 1 }.sort_by { |_, all| -all.size }
         end
 

@@ -38,14 +38,29 @@ module Pages
         def activity_find = Rungs::Activity::ALL[@form[:activity]]&.finds&.first
         def activities = Rungs::Activity::ALL.select { |each| each.finds.include?(chosen_find) }
 
-        # What the form chose of an activity's options; what it does not have is the default.
-        def options_of(activity) = params.slice(*activity.options.map(&:id))
+        # What the form chose of an activity's options; what it does not have fits the class.
+        def options_of(activity)
+          activity.fitted(at_work).merge(params.slice(*activity.options.map(&:id)))
+        end
+
+        def at_work = @at_work ||= room.at_work
 
         def items
           (@items ||= @activity.with(options_of(@activity), room.activity_settings).items(seed: @seed)).first(SHOWN)
         end
 
-        def cover(activity) = activity.with.items(seed: 1).first.steps.find { |step| step.name != "ask" }.layout
+        def cover(activity) = face(activity.with.items(seed: 1).first)
+
+        # The picture that shows what it is about: not the question alone, nor what only just fell.
+        def face(item) = (item.steps.find { |step| step.name != "ask" && !step.falls } || item.steps.first).layout
+
+        # Slips of late that an activity brings out, and how often each.
+        # @return [Array<String>]
+        def seen_here(activity)
+          made = evidence.slips_of_late(today).select { |slip, _| activity.slips.include?(slip.id) }
+          made.map { |slip, who| "#{slip.title}, #{who.size == 1 ? 'once' : "#{who.size} times"}" }.sort
+        end
+
         def query(**more) = URI.encode_www_form({ finds: chosen_find, activity: @activity.id, **more })
 
         def go(lesson, part)

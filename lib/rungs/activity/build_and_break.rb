@@ -18,7 +18,7 @@ module Rungs
             slips: %w[digits_as_ones ones_to_tens no_carry],
             easier: "Build, to twenty.", harder: "Change, to a hundred."
 
-      option "to", "To", [20, 100]
+      option "to", "To", [20, 100], fits: :range
       option "form", "Do", %w[build change put_together]
 
       LEAST = 11

@@ -14,7 +14,7 @@ module Rungs
             slips: %w[tens_dropped one_over],
             easier: "To five packs.", harder: "Take packs away."
 
-      option "operation", "Do", %w[add subtract]
+      option "operation", "Do", %w[add subtract], fits: :operation
 
       WHOLES = (2..10)
 

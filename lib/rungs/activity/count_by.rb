@@ -15,7 +15,7 @@ module Rungs
             easier: "Twos to twenty.", harder: "With some left over."
 
       option "by", "By", [2, 5, 10]
-      option "to", "To", [20, 100]
+      option "to", "To", [20, 100], fits: :range
       option "rest", "A rest", %w[no yes]
 
       # More groups than this are not gathered by hand.

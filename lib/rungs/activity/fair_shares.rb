@@ -13,7 +13,7 @@ module Rungs
             slips: %w[one_over one_short],
             easier: "To ten, dealt.", harder: "To twenty, in pairs: one on top by itself."
 
-      option "to", "To", [10, 20]
+      option "to", "To", [10, 20], fits: :range
       option "form", "Do", %w[share sort pairs]
 
       def most = option(:to) + 1

@@ -19,7 +19,7 @@ module Rungs
             slips: %w[start_counted one_short repeated_given],
             easier: "A frame of five.", harder: "Two frames, twenty."
 
-      option "frame", "Frame", [10, 5, 20]
+      option "frame", "Frame", [10, 5, 20], fits: :range
       option "by", "First part by", %w[card die]
       option "with", "With", %w[counters found]
 

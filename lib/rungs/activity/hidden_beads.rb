@@ -16,7 +16,7 @@ module Rungs
             slips: %w[start_counted one_short repeated_given gave_total],
             easier: "Five beads.", harder: "Twenty beads."
 
-      option "whole", "Beads", [10, 5, 20]
+      option "whole", "Beads", [10, 5, 20], fits: :range
       option "on", "On", %w[rack frame cup]
 
       WITH_ENDS = 5

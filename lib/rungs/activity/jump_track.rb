@@ -17,7 +17,7 @@ module Rungs
             slips: %w[start_counted one_over],
             easier: "To ten, forward.", harder: "Back, and where did I start?"
 
-      option "to", "To", [10, 20, 100]
+      option "to", "To", [10, 20, 100], fits: :range
       option "missing", "Missing", %w[landing start jumps both]
       option "direction", "Jump", %w[forward back]
 

@@ -17,9 +17,8 @@ module Rungs
     class Kind
       # What an activity is, apart from its items. listen_for: by rung, what it sounds like here. slips: ids of guide 6
       # that it brings out. easier, harder: words for the teacher.
-      Entry = Struct.new(:id, :title, :minutes, :i_can, :finds, :materials, :cautions, :listen_for, :slips, :easier,
-                         :harder,
-                         :usual, keyword_init: true)
+      Entry = Struct.new(:id, :title, :minutes, :i_can, :finds, :materials, :cautions, :listen_for, :slips,
+                         :easier, :harder, :usual, keyword_init: true)
 
       # The catalogue's side of an activity.
       module Described
@@ -29,8 +28,9 @@ module Rungs
         end
 
         # @yield [choice] → its words, where they are not its id's
-        def option(id, label, choices, &names)
-          @options << Option.new(id: id, label: label, choices: choices.freeze, names: names).freeze
+        # @param fits [Symbol, nil] what of a class says which choice is good for it, as Option#fit takes it
+        def option(id, label, choices, fits: nil, &names)
+          @options << Option.new(id: id, label: label, choices: choices.freeze, names: names, fits: fits).freeze
         end
 
         attr_reader :options
@@ -59,6 +59,11 @@ module Rungs
           new(options.to_h { |each| [each.id, given.key?(each.id) ? each.read(given[each.id]) : each.default] },
               settings)
         end
+
+        # Good choices for a class.
+        # @param at_work [Hash{Symbol => String}] band and operation it is at; empty where that is not known yet
+        # @return [Hash{String => Object}] a choice for every option
+        def fitted(at_work) = options.to_h { |each| [each.id, each.fit(at_work)] }
 
         def to_h
           { id: id, title: title, i_can: i_can, minutes: minutes, materials: materials.map(&:to_h), cautions: cautions,

@@ -15,7 +15,7 @@ module Rungs
             slips: [],
             easier: "To ten, three clues.", harder: "To twenty, five clues."
 
-      option "to", "To", [10, 20]
+      option "to", "To", [10, 20], fits: :range
       option "clues", "Clues", [3, 4, 5]
 
       # words, and whether a number fits.

@@ -14,7 +14,7 @@ module Rungs
             slips: %w[one_short one_over],
             easier: "Dice and frames, to five.", harder: "Mixed, over ten on two frames."
 
-      option "to", "To", [10, 5, 20, 30]
+      option "to", "To", [10, 5, 20, 30], fits: :range
       option "arrangement", "Arranged", ["mixed", *QuickLook::ARRANGEMENTS.ids]
       option "seconds", "Seconds", [2, 1, 3, 4]
 

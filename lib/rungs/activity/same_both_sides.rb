@@ -16,7 +16,7 @@ module Rungs
             slips: %w[answer_next added_all repeated_given],
             easier: "To ten, a number and its parts.", harder: "Sums on both sides."
 
-      option "to", "To", [10, 20]
+      option "to", "To", [10, 20], fits: :range
       option "form", "Do", %w[missing true_or_not change_both]
 
       def most = wholes.size

@@ -17,7 +17,7 @@ module Rungs
             slips: %w[all_gone_kept zero_takes_one start_counted said_taken],
             easier: "To five, on fingers.", harder: "To twenty, on a frame."
 
-      option "to", "To", [10, 5, 20]
+      option "to", "To", [10, 5, 20], fits: :range
       option "acted", "Acted with", %w[things fingers frame]
       option "leave", "They leave", %w[some one_at_a_time]
 

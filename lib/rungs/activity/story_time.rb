@@ -24,7 +24,9 @@ module Rungs
       option("situation", "What happens", Problem::Situation::ALL.ids) do |id|
         Problem::Situation::ALL.fetch(id).then { |situation| "#{situation.group}: #{situation.question}" }
       end
-      option("band", "Numbers", ["to10", *(Problem::Band::ALL.ids - ["to10"])]) { |id| Problem::Band::ALL.fetch(id).title }
+      option("band", "Numbers", ["to10", *(Problem::Band::ALL.ids - ["to10"])], fits: :band) do |id|
+        Problem::Band::ALL.fetch(id).title
+      end
 
       # A problem of the teacher's own, as an item's data: a story, or a bare sentence.
       # @param problem [Problem]

@@ -15,7 +15,7 @@ module Rungs
             slips: %w[swapped_operation said_whole],
             easier: "To ten.", harder: "A big pair: 300 + 400 is known, so 400 + 300."
 
-      option "to", "To", [10, 20]
+      option "to", "To", [10, 20], fits: :range
       option "form", "Do", %w[family big_pair]
 
       def most = pairs.size

@@ -18,7 +18,7 @@ module Rungs
             slips: %w[one_short one_over start_counted],
             easier: "To five, in rows.", harder: "To twenty, in heaps, the smaller first."
 
-      option "to", "To", [10, 5, 20]
+      option "to", "To", [10, 5, 20], fits: :range
       option "thing", "Things", THINGS
       option "lie", "They lie", %w[heaps rows dice]
 

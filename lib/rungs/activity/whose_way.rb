@@ -14,7 +14,7 @@ module Rungs
             slips: %w[start_counted one_short],
             easier: "Both ways right, to ten.", harder: "One of them slipped: how would you help?"
 
-      option "to", "To", [10, 20]
+      option "to", "To", [10, 20], fits: :range
       option "form", "The two ways", %w[both_right one_slipped]
 
       # Ways heard today come first.

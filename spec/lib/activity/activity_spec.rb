@@ -133,4 +133,18 @@ RSpec.describe "A quick look as it was seen" do
       expect(Rungs::Activity::QuickLook.again(each.number, each.arrangement, each.seed).to_h).to eq(each.to_h)
     end
   end
+
+  it "offers each class the choices that fit it, and the default where nothing is known" do
+    Rungs::Activity::ALL.each do |activity|
+      expect(activity.fitted({})).to eq(activity.options.to_h { |option| [option.id, option.default] })
+      Rungs::Problem::Band::ALL.ids.product(%w[add subtract]) do |band, operation|
+        chosen = activity.fitted(band: band, operation: operation)
+        activity.options.each { |option| expect(option.choices).to include(chosen[option.id]) }
+      end
+    end
+    fitted = ->(id, band) { Rungs::Activity::ALL.fetch(id).fitted(band: band, operation: "subtract") }
+    expect(%w[to5 to10 bridge to100].map { |band| fitted.call("quick_look", band)["to"] }).to eq([5, 10, 20, 30])
+    expect(fitted.call("story_time", "teens")).to include("band" => "teens")
+    expect(fitted.call("by_heart", "to5")).to eq("operation" => "subtract")
+  end
 end
