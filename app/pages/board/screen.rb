@@ -4,6 +4,9 @@ module Pages
   module Board
     # Renders what a lesson's board shows now; the same for the teacher and for a board opened by its code.
     module Screen
+      # Characters of a number sentence that stand in one line at full size.
+      LONG_SENTENCE = 22
+
       def screen_of(lesson)
         @lesson = lesson.refresh
         state = @lesson.on_board

@@ -39,8 +39,8 @@ module Rungs
                  "#{Rungs.capital(by.step(groups * by, by).map { |each| word(each) }.join(', '))} …"),
             step("check", gathered(groups, by, rest),
                  rest.zero? ? "Nothing is left over." : "And #{word(rest)} by ones: #{word(number)}."),
-            step("write", line(0, [groups * by, (number unless rest.zero?)].compact), "#{Rungs.capital(word(number))}.",
-                 equation: "#{[*[by] * groups, (rest unless rest.zero?)].compact.join(' + ')} = #{number}")
+            step("write", line(0, [*by.step(groups * by, by), number].uniq), "#{Rungs.capital(word(number))}.",
+                 equation: "#{sizes(groups, by, rest).join(' + ')} = #{number}")
           ]
         )
       end
@@ -53,8 +53,9 @@ module Rungs
         end
       end
 
-      # A row for each group, and the rest in its own.
-      def gathered(groups, by, rest) = objects([*[by] * groups, (rest unless rest.zero?)].compact, "counter")
+      # A column for each group, and the rest in its own.
+      def gathered(groups, by, rest) = objects(sizes(groups, by, rest), "counter", across: true)
+      def sizes(groups, by, rest) = [*[by] * groups, (rest unless rest.zero?)].compact
     end
   end
 end

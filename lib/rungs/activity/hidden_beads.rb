@@ -35,14 +35,13 @@ module Rungs
         asked = problem("#{shown} + ? = #{whole}")
         written = "#{shown} + #{hidden} = #{whole}"
         make(
-          ask: "#{whole} beads in all. #{shown.zero? ? 'None' : shown} can be seen. How many are " \
-               "hiding?", answer: hidden,
-          problem: asked, data: data,
+          ask: "#{whole} beads in all. #{shown.zero? ? 'None' : shown} can be seen. How many are hiding?",
+          answer: hidden, problem: asked, data: data,
           steps: [
             step("look", covered(shown), "How many do you see?"),
             step("ask", covered(shown), "There are #{whole}. How many are hiding?"),
             step("check", open(shown, hidden),
-                 hidden.zero? ? "None hide." : "The card lifts: #{many(hidden, 'bead')}."),
+                 hidden.zero? ? "None hide." : "The #{cover} lifts: #{many(hidden, 'bead')}."),
             step("write", parts([shown, hidden]), "Seen and hiding make #{whole}.", equation: written)
           ]
         )
@@ -68,6 +67,8 @@ module Rungs
         apart_by_one = shown.each_cons(2).any? { |one, other| (one - other).abs == 1 }
         apart_by_one && (shown.size == 2 || ![shown.sort, shown.sort.reverse].include?(shown))
       end
+
+      def cover = option(:on) == "cup" ? "cup" : "card"
 
       def covered(shown)
         case option(:on)

@@ -35,12 +35,10 @@ module Rungs
         start, jumps, landing = data.values_at(:start, :jumps, :landing)
         sum = "#{start} #{sign} #{jumps} = #{landing}"
         make(
-          ask: ask(start, jumps,
-                   landing), answer: data.fetch({ "both" => :landing }.fetch(data[:missing], data[:missing].to_sym)),
+          ask: ask(start, jumps, landing), answer: data.fetch(both? ? :landing : data[:missing].to_sym),
           problem: asked(start, jumps, landing), data: data,
           steps: [
-            step("look", reach(start), "Put your finger on the start. It is not counted."),
-            step("ask", reach(start), ask(start, jumps, landing)),
+            seen(start, landing), step("ask", seen(start, landing).layout, ask(start, jumps, landing)),
             step("check", reach(start, one_by_one(start, landing)), "#{many(jumps, 'jump')}: land on #{landing}."),
             step("write", parts(back? ? [jumps, landing] : [start, jumps]), "Read it: #{Aloud.read(sum)}.",
                  equation: sum)
@@ -102,16 +100,25 @@ module Rungs
         Problem.new(parts: back? ? [landing, 0] : [start, jumps], unknown: :both) unless back?
       end
 
+      # The start, unless it is what is asked for.
+      def seen(start, landing)
+        return step("look", reach(start), "Put your finger on the start. It is not counted.") unless start_asked?
+
+        bare = reach(start).with(start: nil)
+        step("look", bare, "Find #{landing}. That is where the last jump lands.")
+      end
+
+      def start_asked? = %w[start both].include?(option(:missing))
+
       def one_by_one(start, landing) = start < landing ? [*start + 1..landing] : (start - 1).downto(landing).to_a
 
       def reach(start, jumps = [])
-        if start.positive? && jumps.min != 0 && option(:to) < 100
-          return Picture::Line.new(to: option(:to), start: start, jumps: jumps,
-                                   style: :track)
-        end
-        return Picture::Line.new(to: option(:to), start: start, jumps: jumps) if option(:to) < 100
-
         around = [start, *jumps]
+        if option(:to) < 100
+          style = around.min.positive? && !start_asked? ? :track : :line
+          return Picture::Line.new(to: option(:to), start: start, jumps: jumps, style: style)
+        end
+
         from, to = around.min / 10 * 10, [(around.max / 10.0).ceil * 10, (around.min / 10 * 10) + 10].max
         Picture::Line.new(from: [from, 90].min, to: [to, 100].min, start: start, jumps: jumps)
       end

@@ -37,16 +37,9 @@ module Rungs
         asked = missing ? boxed(data) : "#{sides[0]} = #{sides[1]}"
         make(
           ask: missing ? "Which number makes both sides the same?" : "True or not: #{asked}?",
-          answer: if missing
-                    data.fetch(missing.to_sym)
-                                                    .last
-                  else
-                    (holds ? "true" : "not")
-                  end, problem: (problem(asked) if missing),
-          equation: asked.sub("?", "□"), data: data,
+          answer: answer(data), problem: (problem(asked) if missing), equation: asked.sub("?", "□"), data: data,
           steps: [
-            step("look", scale(left, missing ? [] : right, hidden: nil),
-                 missing ? "One side is there." : "Both sides are there."),
+            step("look", one_side(data), missing ? "One side is there." : "Both sides are there."),
             step("ask", asking(data), missing ? "What must go there?" : "Is it the same on both sides?"),
             step("check", scale(left, right), holds ? "Level: the same on both sides." : "It tips: not the same."),
             step("write", Picture::Bars.new(left.size > 1 ? left : right), sentence(sides, holds),
@@ -71,6 +64,22 @@ module Rungs
         { left: left, right: right, missing: missing, holds: !off }
       end
 
+      # The missing number, or whether it is true.
+      def answer(data)
+        return data.fetch(data[:missing].to_sym).last if data[:missing]
+
+        data[:holds] ? "true" : "not"
+      end
+
+      # The side on which nothing is missing; nothing of the answer is seen yet.
+      def one_side(data)
+        case data[:missing]
+        when "left" then scale([], data[:right])
+        when "right" then scale(data[:left], [])
+        else asking(data)
+        end
+      end
+
       # The last number of a side is the one that is missing.
       def boxed(data)
         sides = %i[left right].map { |side| data[side].map(&:to_s) }
@@ -88,7 +97,7 @@ module Rungs
         Picture::Scale.new(shown[:left], shown[:right], weights: [whole, whole])
       end
 
-      def scale(left, right, **) = Picture::Scale.new(left, right)
+      def scale(left, right) = Picture::Scale.new(left, right)
       def sentence(sides, holds) = holds ? "#{sides[0]} is the same as #{sides[1]}." : "#{sides[0]} is not #{sides[1]}."
 
       # A true sentence about what was asked.

@@ -38,10 +38,10 @@ module Rungs
           ask: "Shake and spill #{n}. How many of each colour?", answer: n, problem: problem("#{first} + #{second} " \
                                                                                              "= ?"), data: data,
           steps: [
-            step("ask", Picture::Cover.new("The counters are in the cup"),
+            step("ask", objects([0], "counter", cup: true),
                  "#{n} in the cup. Which colours will it be?"),
             step("look", objects([first, second], "counter", heap: true), "How many of each colour?", falls: true),
-            step("check", Picture::Dots.new("tones", [first, second]), "Sorted: #{first} and #{second}."),
+            step("check", objects([first, second], "counter"), "Sorted: #{first} and #{second}."),
             step("write", parts([first, second]), "#{first} and #{second} make #{n}.",
                  equation: "#{first} + #{second} = #{n}")
           ]

@@ -45,7 +45,7 @@ module Rungs
       private
 
       def pack = Range.new(*option(:cards).split("-").map(&:to_i)).to_a * EACH.fetch(option(:each))
-      def laid(cards) = parts(cards, hidden: :whole, show: option(:dots) == "yes" ? :both : :numbers)
+      def laid(cards) = Picture::Cards.new(cards, dots: option(:dots) == "yes")
     end
   end
 end

@@ -76,13 +76,13 @@ module Rungs
       end
 
       # The numbers that can be landed on.
-      def stops = ticks.to_a
+      def stops = @style == :track ? ticks.drop(1) : ticks.to_a
 
       # Where a number can be pressed.
       # @return [Mark]
       def stop(number)
         wide = x(stops[1]) - x(stops[0])
-        Mark.new(shape: :place, x: x(number) - (wide / 2), y: BASE - 0.6, width: wide, height: 1.8)
+        Mark.new(shape: :place, x: at(number) - (wide / 2), y: BASE - 0.6, width: wide, height: 1.8)
       end
 
       # @return [Layout]
@@ -103,6 +103,9 @@ module Rungs
       def span = @to - @from
       def unit = (span == 10 ? SHORT : LENGTH) / span
       def x(number) = 0.5 + ((number - @from) * unit)
+
+      # Where one stands on a number: on its tick, or in the middle of its cell.
+      def at(number) = @style == :track ? x(number) - (unit / 2) : x(number)
       def stood_on = [@start, *@jumps].compact.uniq
 
       def axis
@@ -168,7 +171,7 @@ module Rungs
       def arcs
         last_label = nil
         [@start, *@jumps].each_cons(2).with_index.map do |(from, to), index|
-          middle = (x(from) + x(to)) / 2
+          middle = (at(from) + at(to)) / 2
           shown = last_label.nil? || (middle - last_label).abs >= APART
           last_label = middle if shown
           arc(from, to, index + 1, shown)
@@ -180,8 +183,8 @@ module Rungs
       # A label that would lie on the one before it is left out; the jump is there all the same.
       def arc(from, to, order, shown)
         high = [0.35 + (Math.sqrt((to - from).abs * unit) * 0.55), 1.9].min
-        points = [[x(from), track_top], [(x(from) + x(to)) / 2, track_top - (high * 1.6)], [x(to), track_top]]
-        mark(:jump, x: [x(from), x(to)].min, y: BASE - high - 0.5, width: (x(to) - x(from)).abs, height: high,
+        points = [[at(from), track_top], [(at(from) + at(to)) / 2, track_top - (high * 1.6)], [at(to), track_top]]
+        mark(:jump, x: [at(from), at(to)].min, y: BASE - high - 0.5, width: (at(to) - at(from)).abs, height: high,
                     order: order, tone: :b, points: points, text: shown ? by(from, to) : "")
       end
 
@@ -191,7 +194,7 @@ module Rungs
         return [] unless @start
 
         top = @style == :track ? BASE - 0.3 : BASE - 0.16
-        [mark(:dot, x: x(@start) - 0.16, y: top, width: 0.32, height: 0.32, tone: :a)]
+        [mark(:dot, x: at(@start) - 0.16, y: top, width: 0.32, height: 0.32, tone: :a)]
       end
 
       def alt

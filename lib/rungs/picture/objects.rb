@@ -28,9 +28,11 @@ module Rungs
       # @param ticked [Integer] how many, from the first, were counted
       # @param moved [Integer] how many of the last have moved away
       # @param heap [Boolean] scattered rather than in rows
+      # @param across [Boolean] each part a column of its own, side by side
       # @param cup [Boolean] a cup stands beside them, with the rest in it
       # @raise [Error::NotAProblem]
-      def initialize(parts, thing: "counter", struck: 0, ticked: 0, moved: 0, heap: false, cup: false)
+      def initialize(parts, thing: "counter", struck: 0, ticked: 0, moved: 0, heap: false, across: false,
+                     cup: false)
         gone = [struck, moved, ticked].max
         refuse "#{gone} cannot leave when there are #{parts.sum}" if gone > parts.sum
         refuse "100 things at most" if parts.sum > 100
@@ -41,6 +43,7 @@ module Rungs
         @ticked = ticked
         @moved = moved
         @heap = heap
+        @across = across
         @cup = cup
       end
 
@@ -60,7 +63,7 @@ module Rungs
         top, order = 0, 0
         @parts.each_with_index.flat_map do |number, group|
           set = (0...number).map { |index| object(index, group, top, order += 1) }
-          set = [mat(0, top, height: 1)] if number.zero?
+          set = [mat(0, top, height: 1)] if number.zero? && !@cup
           top += [(number / ROW.to_f).ceil, 1].max + GAP
           set
         end
@@ -69,7 +72,7 @@ module Rungs
       def cups = @cup ? [mark(:cup, x: [@parts.max, ROW].min + 1, y: 0, width: 2, height: 2)] : []
 
       def object(index, group, top, order)
-        x, y = place(index, top, order)
+        x, y = @across ? [group * (1 + GAP), index] : place(index, top, order)
         away = order > @parts.sum - @moved
         mark(:thing, x: x, y: y + (away ? AWAY : 0), tone: tone(group), group: group, order: order,
                      text: @things[group] || @things.last,
@@ -94,11 +97,13 @@ module Rungs
       # A heap, but the same heap each time: up to a quarter of a unit off its place.
       def jitter(order, factor) = (((order * factor * 37) % 11) / 44.0)
 
+      def lying = @heap ? "a heap" : { true => "columns", false => "rows" }.fetch(@across)
+
       def alt
         shown = [("the rest in a cup" if @cup), ("#{@ticked} counted" if @ticked.positive?),
                  ("#{@struck} struck through" if @struck.positive?),
                  ("#{@moved} moved away" if @moved.positive?)].compact
-        "#{@parts.join(' and ')} in #{@heap ? 'a heap' : 'rows'}#{", #{shown.join(', ')}" if shown.any?}"
+        "#{@parts.join(' and ')} in #{lying}#{", #{shown.join(', ')}" if shown.any?}"
       end
     end
   end
