@@ -38,7 +38,7 @@ module Drawings
       @places.each_with_index.map do |mark, place|
         box = Svg.tag(:rect, x: Shapes.at(mark.x), y: Shapes.at(mark.y), width: mark.width * UNIT,
                              height: mark.height * UNIT, fill: "transparent")
-        Svg.tag(:g, box, role: "button", tabindex: 0, data_touch: place, aria_label: "place #{place + 1}")
+        Svg.tag(:g, box, role: "button", tabindex: 0, data_touch: place, aria_label: mark.text || "place #{place + 1}")
       end
     end
 

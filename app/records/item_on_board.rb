@@ -33,7 +33,7 @@ module Records
 
     attr_reader :set
 
-    def index = @data.fetch("item", 0).clamp(0, set.size - 1)
+    def index = @data.fetch("item", 0).clamp(0, set.last)
     def item = set.item(index)
     def place = @data.fetch("step", 0).clamp(0, item.steps.size - 1)
 
@@ -113,7 +113,7 @@ module Records
     def beside(direction)
       there = place + direction
       return [index, there] if there.between?(0, item.steps.size - 1)
-      return ([index + 1, 0] if index + 1 < set.size) if direction.positive?
+      return ([index + 1, 0] if index < set.last) if direction.positive?
 
       [index - 1, set.item(index - 1).steps.size - 1] if index.positive?
     end
@@ -135,7 +135,7 @@ module Records
 
     # @return [Hash] the state at an item and a step of it; ways stay where it is the same item
     def at(index = 0, step = 0)
-      index = index.clamp(0, set.size - 1)
+      index = index.clamp(0, set.last)
       step = step.clamp(0, set.item(index).steps.size - 1)
       kept = index == @data["item"] ? @data.slice("sentence", "ways", "initials", "asked") : {}
       { **kept, "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now,

@@ -17,15 +17,24 @@ module Records
 
     def size = data.size
 
+    # @return [Integer] the last place there is: of the sentences read back, where there are some; else the last item
+    def last = size > 1 && item(0).written ? size : size - 1
+
     # @return [Rungs::Activity::Item] of that place, or of the nearest there is
-    def item(index) = (@items ||= {})[index] ||= kind.item(data[within(index)])
+    def item(index)
+      return closing if index == size && last == size
+
+      (@items ||= {})[index] ||= kind.item(data[within(index)])
+    end
+
+    def closing = @closing ||= kind.closing(Array.new(size) { |index| item(index) })
 
     # @return [Integer] the one to begin with: of a story with several sets of numbers the one it was written with
     def first = data.index { |each| [nil, "middle"].include?(each[:number_set]) } || 0
 
     # @return [PosedProblem, nil] nil where the item has no problem
     def posed(index, at: Time.now)
-      item = item(index = within(index))
+      item = item(index = index.clamp(0, last))
       problem = item.problem or return
       there = part.problems_dataset.where(item: index).last
       there || part.lesson.pose(problem, part: part, item: index, at: at, **item.told)
@@ -100,7 +109,7 @@ module Records
 
     def keep(data)
       part.keep("thrown" => details["thrown"].to_h.merge(data.transform_keys(&:to_s)))
-      @data, @items = nil
+      @data, @items, @closing = nil
     end
 
     def known(index, move)
@@ -112,7 +121,7 @@ module Records
 
     # What a way of an item is kept by.
     def place(index)
-      there = (problem = posed(index)) ? { problem_id: problem.id } : { part_id: part.id, item: within(index) }
+      there = (problem = posed(index)) ? { problem_id: problem.id } : { part_id: part.id, item: index.clamp(0, last) }
       { classroom_id: part.classroom_id, **there }
     end
 

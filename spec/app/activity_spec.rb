@@ -19,8 +19,8 @@ RSpec.describe Records::ItemOnBoard do
       lesson.change_board { |state, _| described_class.new(state, part.items).after("step", there.join(".")) }
       forward << there
     end
-    expect(forward.size).to eq(part.items.size * 5)
-    expect(forward.last).to eq([part.items.size - 1, 4])
+    expect(forward.size).to eq((part.items.size * 5) + 1)
+    expect(forward.last(2)).to eq([[part.items.size - 1, 4], [part.items.size, 0]])
     lesson.change_board { |state, _| described_class.new(state, part.items).after("step", "99.99") }
     expect([board(part).index, board(part).place]).to eq(forward.last)
     expect(board(part).beside(-1)).to eq(forward[-2])
@@ -73,7 +73,7 @@ RSpec.describe Records::ItemOnBoard do
     expect(again.item(0).data).to eq({ n: 5, first: 4, second: 1 })
     expect(again.item(1).to_h).to eq(before)
     expect(Array.new(2) { again.posed(0).id }.uniq.size).to eq(1)
-    expect(again.posed(99).id).to eq(again.posed(again.size - 1).id)
+    expect([again.posed(99), again.item(again.last).steps.first.lines.size]).to eq([nil, again.size])
     expect { again.throw_in(0, "6") }.to raise_error(Rungs::Error::NotAProblem)
   end
 

@@ -195,7 +195,7 @@ RSpec.describe "An activity", type: :feature do
     board = open_new_window
     within_window(board) { visit "/board/#{room.id}" }
     start = room.lesson_on(room.today).course.current.items.item(0).data[:start]
-    find(".stage [data-touch='#{start + 1}']").click
+    find(".stage [aria-label='to #{start + 1}']").click
     expect(page).to have_css("#now", text: "#{start} + 1 = #{start + 1}")
     within_window(board) do
       expect(page).to have_css(".board-sentence", text: "#{start} + 1 = #{start + 1}")

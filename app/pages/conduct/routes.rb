@@ -126,7 +126,9 @@ module Pages
 
         # The primary button: what comes next.
         def on_title(state, there)
-          there[0] == state.index ? Rungs.capital(step_title(state.item.steps[there[1]])) : "The next one"
+          return Rungs.capital(step_title(state.item.steps[there[1]])) if there[0] == state.index
+
+          there[0] < state.set.size ? "The next one" : "Read them all"
         end
 
         def slips_here = part.activity.slips.filter_map { |id| @posed && Rungs::Slip.on(@posed.problem, id) }

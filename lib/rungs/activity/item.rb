@@ -11,6 +11,9 @@ module Rungs
       # @return [Array<String>] what the parts of its problem are of
       def things = data.fetch(:things, ["counter"])
 
+      # @return [String, nil] the sentence it ends with
+      def written = steps.filter_map(&:equation).last
+
       def to_h
         { ask: ask, answer: answer, equation: equation, data: data, steps: steps.map(&:to_h) }
       end

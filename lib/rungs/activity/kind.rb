@@ -73,6 +73,7 @@ module Rungs
       extend Described
 
       MOST_ITEMS = 300
+      READ_BACK = "Read them all. What do you notice?"
 
       attr_reader :chosen, :settings
 
@@ -99,6 +100,16 @@ module Rungs
         end
 
         draw(Random.new(seed), number)
+      end
+
+      # What a set ends with: all its sentences, read back.
+      # @param items [Array<Item>]
+      # @return [Item]
+      def closing(items)
+        written = items.filter_map(&:written)
+        shown = items.last.steps.last.layout
+        make(ask: READ_BACK, answer: nil, data: {}, equation: nil,
+             steps: [step("write", shown, READ_BACK, lines: written)])
       end
 
       # @return [Item, nil] one item of a set, from its place in it; nil past the end

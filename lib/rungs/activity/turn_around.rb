@@ -79,7 +79,7 @@ module Rungs
 
       def covering(sentence)
         whole, gone, left = numbers(sentence)
-        [frame([whole], size: whole <= 10 ? 10 : 20, struck: gone), "Cover #{gone}: #{left} can be seen."]
+        [frame([whole], size: whole <= 10 ? 10 : 20, covered: gone), "Cover #{gone}: #{left} can be seen."]
       end
 
       def numbers(sentence) = sentence.scan(/\d+/).map(&:to_i)

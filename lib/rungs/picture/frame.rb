@@ -42,9 +42,10 @@ module Rungs
       # @param apart [Boolean] the second part on a frame of its own
       # @param moved [Integer] how many of the second part have moved to the places left in the first frame
       # @param card [Boolean] a card hides the places that are empty
+      # @param covered [Integer] how many counters, the last of them, a card hides
       # @raise [Error::NotAProblem] where they do not fit
       def initialize(parts, size: nil, fill: :fives, struck: 0, strike_first: false, apart: false, moved: 0,
-                     card: false)
+                     card: false, covered: 0)
         @parts = parts
         @size = size || TENS.find { |each| each >= parts.sum }
         @fill = one_of(FILLS, fill, "way of filling")
@@ -53,6 +54,7 @@ module Rungs
         @apart = apart
         @moved = moved
         @card = card
+        @covered = covered
         fits = SIZES.include?(@size) && parts.sum <= @size
         refuse "#{parts.sum} counters do not fit into a frame of #{@size || SIZES.max}" unless fits
         refuse "#{struck} cannot leave when there are #{parts.sum}" if struck > parts.sum
@@ -103,7 +105,10 @@ module Rungs
 
       def cells = places.map { |x, y| mark(:cell, x: x, y: y) }
 
-      def cards = @card ? places.drop(total).map { |x, y| mark(:card, x: x, y: y, width: 1, height: 1) } : []
+      def cards
+        hidden = @card ? places.drop(total) : places[total - @covered, @covered]
+        hidden.map { |x, y| mark(:card, x: x, y: y, width: 1, height: 1) }
+      end
 
       def counters
         kinds = parts.each_with_index.flat_map { |count, group| [group] * count }
@@ -141,7 +146,8 @@ module Rungs
         filled = total.zero? ? "empty" : parts.reject(&:zero?).join(" and ")
         gone = ", #{struck} crossed out" if struck.positive?
         moved = ", #{@moved} moved across to fill the ten" if @moved.positive?
-        "#{name}: #{filled}#{gone}#{moved}#{', the rest hidden by a card' if @card}"
+        covered = ", #{@covered} covered" if @covered.positive?
+        "#{name}: #{filled}#{gone}#{moved}#{covered}#{', the rest hidden by a card' if @card}"
       end
     end
   end

@@ -82,7 +82,8 @@ module Rungs
       # @return [Mark]
       def stop(number)
         wide = x(stops[1]) - x(stops[0])
-        Mark.new(shape: :place, x: at(number) - (wide / 2), y: BASE - 0.6, width: wide, height: 1.8)
+        Mark.new(shape: :place, x: at(number) - (wide / 2), y: BASE - 0.6, width: wide, height: 1.8,
+                 text: "to #{number}")
       end
 
       # @return [Layout]
