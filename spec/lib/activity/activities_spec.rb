@@ -1,11 +1,19 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Activity do
-  # Every way of setting an activity, up to forty of them.
+  # Every way of setting an activity that has items.
   def settings_of(activity)
     choices = activity.options.map(&:choices)
-    all = choices.empty? ? [[]] : choices.first.product(*choices.drop(1))
-    all.sample(40, random: Random.new(1)).map { |each| activity.options.map(&:id).zip(each).to_h }
+    all = choices.first.product(*choices.drop(1)).map { |each| activity.options.map(&:id).zip(each).to_h }
+    all.reject { |chosen| activity.with(chosen).most&.zero? }
+  end
+
+  # Every setting at least once, and every seed at least once.
+  def settings_and_seeds(activity)
+    settings = settings_of(activity)
+    Array.new([settings.size, seeds.size].max) do |index|
+      [settings[index % settings.size], (index % seeds.size) + 1]
+    end
   end
 
   def set(id, chosen = {}, seed: 1, count: nil, **settings) = made(id, chosen, settings).items(seed: seed, count: count)
@@ -19,17 +27,13 @@ RSpec.describe Rungs::Activity do
   described_class::ALL.each do |activity|
     describe activity.id do
       it "makes the same items of the same seed, each again from its place, and all of them draw, speak and are true" do
-        settings_of(activity).each do |chosen|
-          kind = activity.with(chosen)
-          next if kind.most&.zero?
-
-          [1, 2].each do |seed|
-            items = kind.items(seed: seed)
-            expect(activity.with(chosen).items(seed: seed).map(&:to_h)).to eq(items.map(&:to_h))
-            again = items.each_index.map { |index| kind.item_at(index, seed: seed) }
-            expect(again.map(&:to_h)).to eq(items.map(&:to_h))
-            items.each { |item| expect_whole(item) }
-          end
+        settings_and_seeds(activity).each do |chosen, seed|
+          items = activity.with(chosen).items(seed: seed)
+          again = activity.with(chosen)
+          expect(again.data(seed: seed)).to eq(items.map(&:data))
+          index = seed % items.size
+          expect(again.item_at(index, seed: seed).to_h).to eq(items[index].to_h)
+          items.each { |item| expect_whole(item) }
         end
       end
 
