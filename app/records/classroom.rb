@@ -43,7 +43,7 @@ module Records
     # @return [Time] when that day begins there
     def midnight(day) = zone.local_to_utc(Time.utc(day.year, day.month, day.day), &:first)
 
-    def lesson_on(day) = ON_DAY.call(id: id, day: day)
+    def lesson_on(day) = own(ON_DAY.call(id: id, day: day))
 
     # @param id [String] of Rungs::Planning::Setting::ALL
     # @return [String] this class's choice, else the usual one
@@ -106,7 +106,7 @@ module Records
     def record(key, **of) = observations_dataset.standing.first(first_key: key, **of)
 
     # @return [Lesson, nil]
-    def lesson(id) = id.to_s.match?(/\A\d{1,18}\z/) ? lessons_dataset.first(id: id.to_i) : nil
+    def lesson(id) = id.to_s.match?(/\A\d{1,18}\z/) ? own(lessons_dataset.first(id: id.to_i)) : nil
 
     # @return [LessonPart, nil] a part of any of its lessons
     def part(id) = id.to_s.match?(/\A\d{1,18}\z/) ? LessonPart.first(classroom_id: self.id, id: id.to_i) : nil
@@ -128,6 +128,9 @@ module Records
     end
 
     private
+
+    # A lesson that knows its class without asking for it.
+    def own(lesson) = lesson&.tap { lesson.associations[:classroom] = self }
 
     def lessons_heard
       heard = problems_dataset.unordered.where(id: observations_dataset.standing.select(:problem_id))

@@ -9,7 +9,12 @@ module Records
       @lesson = lesson
     end
 
-    def parts = @parts ||= LessonPart.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all
+    def parts
+      @parts ||= LessonPart.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all.each do |part|
+        part.associations[:lesson] = @lesson
+      end
+    end
+
     def minutes = parts.sum(&:minutes)
     def current = parts.find(&:running?)
     def left = parts.select(&:left?)

@@ -46,17 +46,14 @@ module Records
     # @return [String] what "draw" takes for the next step of a way or a picture
     def next_of(wanted) = "#{wanted} #{@data['drawn'] == wanted ? drawn_place + 1 : 0}"
 
-    # @return [Array<Rungs::Strategy::Rung>] those with a way that can be drawn here
+    # @return [Array<Rungs::Strategy::Rung>] those with a way of working its problem
     def rungs
-      @rungs ||= Rungs::Strategy::Rung::ALL.select { |rung| item.problem && drawing(rung.level.to_s) }
+      levels = item.problem ? item.problem.paths.map(&:rung) : []
+      Rungs::Strategy::Rung::ALL.select { |rung| levels.include?(rung.level) }
     end
 
     # @return [Array<Rungs::Picture::Kind>] the pictures of its problem
-    def pictures
-      return [] unless item.problem
-
-      @pictures ||= Rungs::Picture::Staging.of(item.problem, thing: item.things).keys
-    end
+    def pictures = item.problem ? Rungs::Picture::Staging.kinds_of(item.problem) : []
 
     # Whether what is drawn now is this.
     def drawn?(wanted) = @data["drawn"]&.split&.first == wanted.to_s
@@ -78,7 +75,7 @@ module Records
     end
 
     def touched? = pressed.any?
-    def places = step.hands == "picture" ? hands.places : []
+    def places = step.seconds || step.hands ? [] : hands.places
     def layout = hands.layout
 
     # @return [Rungs::Picture::Layout, nil] a second picture that checks the first

@@ -18,7 +18,7 @@ module Records
     def size = data.size
 
     # @return [Integer] the last place there is: of the sentences read back, where there are some; else the last item
-    def last = size > 1 && item(0).written ? size : size - 1
+    def last = size > 1 && part.activity.written? ? size : size - 1
 
     # @return [Rungs::Activity::Item] of that place, or of the nearest there is
     def item(index)

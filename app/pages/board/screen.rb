@@ -8,7 +8,7 @@ module Pages
       LONG_SENTENCE = 22
 
       def screen_of(lesson)
-        @lesson = lesson.refresh
+        @lesson = lesson
         state = @lesson.on_board
         state ? partial(:"board/_step", state: state) : partial(:"board/_nothing")
       end

@@ -65,7 +65,7 @@ module Pages
 
       helpers do
         def here = "/conduct/#{room.id}"
-        def lesson = @lesson ||= room.lesson_on(today)
+        def lesson = lesson_today
 
         # The activity going on, else the one on the board.
         def part
@@ -109,7 +109,7 @@ module Pages
           @title = part ? part.title : "Activities"
           return erb(:"conduct/nothing") unless part
 
-          on_board = lesson.refresh.part_on_board&.id == part.id
+          on_board = lesson.part_on_board&.id == part.id
           @state = Records::ItemOnBoard.new(on_board ? lesson.board.to_h : {}, part.items)
           @posed = part.items.posed(@state.index)
           @ways = part.items.ways(@state.index)

@@ -25,10 +25,11 @@ module Pages
         # The class this page is about; another teacher's is not there.
         def room = @room ||= Records::Account.classroom_of(env["rodauth"].session_value, params[:room]) || halt(404)
         def today = @today ||= room.today
+        def lesson_today = @lesson_today ||= room.lesson_on(today)
         def next_school_day = Rungs::SchoolDays.after(today)
 
         # The lesson to plan for: today's until it has ended.
-        def coming_day = @coming_day ||= room.lesson_on(today)&.ended_at ? next_school_day : today
+        def coming_day = @coming_day ||= lesson_today&.ended_at ? next_school_day : today
         def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
         def evidence = @evidence ||= Records::Evidence.new(room)
         def partial(name, **locals) = erb(name, layout: false, locals: locals)

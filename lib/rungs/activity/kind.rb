@@ -60,6 +60,12 @@ module Rungs
               settings)
         end
 
+        # Whether its items end with a sentence.
+        def written?
+          @written = !with.items(seed: 1, count: 1).first.written.nil? if @written.nil?
+          @written
+        end
+
         # Good choices for a class.
         # @param at_work [Hash{Symbol => String}] band and operation it is at; empty where that is not known yet
         # @return [Hash{String => Object}] a choice for every option
@@ -167,8 +173,7 @@ module Rungs
       # @param shown [Picture::Kind, Picture::Layout]
       def step(name, shown, words, **more)
         layout = shown.is_a?(Picture::Layout) ? shown : shown.layout
-        hands = "picture" unless more[:seconds] || Picture::Hands.new(layout).places.empty?
-        Step.new(name: name, layout: layout, words: words, hands: hands, **more)
+        Step.new(name: name, layout: layout, words: words, **more)
       end
 
       def problem(text) = Problem::Equation.parse(text).to_problem

@@ -5,10 +5,10 @@ module Rungs
     # One step on the board.
     #
     # name: "ask", "look", "check" or "write". words: what is said or asked. equation: a true sentence, once it is
-    # written. seconds: how long it is seen, nil as long as wanted. hands: what may be touched: "picture", or "groups"
-    # where it is gathered into groups as a child saw them; nil for nothing. asked: whether the picture is shown only
-    # when it is asked for. beside: a second picture that checks the first. lines: the sentences of a way, one under the
-    # other. falls: whether what it shows falls onto the board.
+    # written. seconds: how long it is seen, nil as long as wanted. hands: "groups" where what is touched is gathered
+    # into groups as a child saw them; else it is worked with as its picture can be. asked: whether the picture is shown
+    # only when it is asked for. beside: a second picture that checks the first. lines: the sentences of a way, one under
+    # the other. falls: whether what it shows falls onto the board.
     Step = Struct.new(:name, :layout, :words, :equation, :seconds, :hands, :asked, :beside, :lines, :falls,
                       keyword_init: true) do
       # @return [String, nil] the sentence as one reads it: "twelve take away five is seven"

@@ -19,6 +19,9 @@ module Rungs
         kinds.to_h { |kind| [kind, layouts(kind, problem, leaving, thing)] }.reject { |_, layouts| layouts.empty? }
       end
 
+      # @return [Array<Kind>] those that can show a problem, without anything being laid out
+      def kinds_of(problem) = kinds.select { |kind| kind.of(problem, thing: "counter") }
+
       # @return [Array<Way>] one for each rung that some picture can act out
       def ways(problem, thing:)
         Strategy::Rung::ALL.filter_map do |rung|
