@@ -10,7 +10,14 @@ module Pages
       # A request that cannot be carried out, with the reason a teacher reads.
       class Refusal < StandardError; end
 
-      set :views, File.join(Rungs::ROOT, "app/pages")
+      VIEWS = File.join(Rungs::ROOT, "app/pages")
+
+      # A page is made of some fifty pieces; each is read once and then rendered without being looked for again.
+      PARTIALS = Hash.new do |all, name|
+        all[name] = Tilt::ErubiTemplate.new(File.join(VIEWS, "#{name}.erb"), escape_html: true)
+      end
+
+      set :views, VIEWS
       set :erb, escape_html: true, layout: :"shared/layout"
       set :show_exceptions, false
       set :raise_errors, true
@@ -32,7 +39,7 @@ module Pages
         def coming_day = @coming_day ||= lesson_today&.ended_at ? next_school_day : today
         def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
         def evidence = @evidence ||= Records::Evidence.new(room)
-        def partial(name, **locals) = erb(name, layout: false, locals: locals)
+        def partial(name, **locals) = PARTIALS[name].render(self, locals)
         def htmx? = env.key?("HTTP_HX_REQUEST")
         def refuse(reason) = raise(Refusal, reason)
 
