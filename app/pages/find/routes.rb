@@ -51,14 +51,17 @@ module Pages
 
         def cover(activity) = face(activity.with.items(seed: 1).first)
 
-        # The picture that shows what it is about: not the question alone, nor what only just fell.
-        def face(item) = (item.steps.find { |step| step.name != "ask" && !step.falls } || item.steps.first).layout
+        # The picture that shows what it is about, not the question alone.
+        def face(item) = (item.steps.find { |step| step.name != "ask" } || item.steps.first).layout
+
+        def often(count) = count == 1 ? "once" : "#{count} times"
 
         # Slips of late that an activity brings out, and how often each.
         # @return [Array<String>]
         def seen_here(activity)
           made = evidence.slips_of_late(today).select { |slip, _| activity.slips.include?(slip.id) }
-          made.map { |slip, who| "#{slip.title}, #{who.size == 1 ? 'once' : "#{who.size} times"}" }.sort
+          times = made.group_by { |slip, _| slip.title }.transform_values { |all| all.sum { |_, who| who.size } }
+          times.sort_by { |title, count| [-count, title] }.map { |title, count| "#{title}, #{often(count)}" }
         end
 
         def query(**more) = URI.encode_www_form({ finds: chosen_find, activity: @activity.id, **more })

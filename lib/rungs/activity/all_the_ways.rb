@@ -83,7 +83,7 @@ module Rungs
       def fallen(first)
         return [] unless option(:first) == "die" && first.between?(1, 6)
 
-        [step("look", Picture::Dots.new("die", [first]), "The die says #{first}.", falls: true)]
+        [step("ask", Picture::Dots.new("die", [first]), "The die says #{first}.", falls: true)]
       end
 
       def tower(numbers) = Picture::Towers.new(numbers, style: numbers.size == 2 ? :tower : :towers)

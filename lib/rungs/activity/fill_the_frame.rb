@@ -45,7 +45,7 @@ module Rungs
           ask: "#{first} are in the frame of #{size}. How many more until it is full?", answer: more,
           problem: problem("#{first} + ? = #{size}"), data: data,
           steps: [
-            step("look", fallen(first), "The #{option(:by)} says #{first}.", falls: true),
+            step("ask", fallen(first), "The #{option(:by)} says #{first}.", falls: true),
             step("look", frame([first], size: size), "#{many(first, thing)}. Look at the empty places."),
             step("ask", frame([first], size: size), "How many more until it is full?"),
             step("check", frame([first, more], size: size),
