@@ -7,8 +7,8 @@ module Rungs
     # name: "ask", "look", "check" or "write". words: what is said or asked. equation: a true sentence, once it is
     # written. seconds: how long it is seen, nil as long as wanted. hands: "groups" where what is touched is gathered
     # into groups as a child saw them; else it is worked with as its picture can be. asked: whether the picture is shown
-    # only when it is asked for. beside: a second picture that checks the first. lines: the sentences of a way, one under
-    # the other. falls: whether what it shows falls onto the board.
+    # only when it is asked for. beside: a second picture that checks the first. lines: the sentences of a way, one
+    # under the other. falls: whether what it shows falls onto the board.
     Step = Struct.new(:name, :layout, :words, :equation, :seconds, :hands, :asked, :beside, :lines, :falls,
                       keyword_init: true) do
       # @return [String, nil] the sentence as one reads it: "twelve take away five is seven"
