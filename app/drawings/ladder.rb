@@ -40,8 +40,8 @@ module Drawings
 
     def draw(label, css)
       rungs = @level ? (1..5).map { |rung| rung(rung) }.join : ""
-      Svg.picture(WIDTH, HEIGHT, Svg.tag(:g, rails + rungs, stroke: "currentColor", fill: "none"), label: label,
-                                                                                                   css: css)
+      drawn = Svg.tag(:g, rails + rungs, stroke: "currentColor", fill: "none")
+      Svg.picture(WIDTH, HEIGHT, drawn, label: label, css: css)
     end
 
     private

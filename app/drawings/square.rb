@@ -66,10 +66,10 @@ module Drawings
     def mark(kind, x, y, ink)
       case kind
       when "known" then Svg.tag(:circle, cx: x + SIZE - 8, cy: y + 9, r: 4.5, fill: ink)
-      when "reasoned" then Svg.tag(:circle, cx: x + SIZE - 8, cy: y + 9, r: 3.8, fill: "none", stroke: ink,
-                                            stroke_width: 2)
-      when "counted" then Svg.tag(:line, x1: x + SIZE - 12, y1: y + 9, x2: x + SIZE - 4, y2: y + 9, stroke: ink,
-                                         stroke_width: 2.4)
+      when "reasoned"
+        Svg.tag(:circle, cx: x + SIZE - 8, cy: y + 9, r: 3.8, fill: "none", stroke: ink, stroke_width: 2)
+      when "counted"
+        Svg.tag(:line, x1: x + SIZE - 12, y1: y + 9, x2: x + SIZE - 4, y2: y + 9, stroke: ink, stroke_width: 2.4)
       else ""
       end
     end

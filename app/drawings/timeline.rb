@@ -23,8 +23,8 @@ module Drawings
     end
 
     def draw(label:)
-      Svg.picture(WIDTH, HEIGHT, bands + rails + doubt + step_line + marks + dates, label: label, css: "timeline",
-                                                                                    role: "group")
+      drawn = bands + rails + doubt + step_line + marks + dates
+      Svg.picture(WIDTH, HEIGHT, drawn, label: label, css: "timeline", role: "group")
     end
 
     private

@@ -22,8 +22,8 @@ module Records
 
     # @return [Rungs::Progress::CheckIn] with all answers so far
     def core
-      codes = Observation.standing.where(problem_id: problems_dataset.select(:id),
-                                         child_id: child_id).as_hash(:problem_id)
+      asked = { problem_id: problems_dataset.select(:id), child_id: child_id }
+      codes = Observation.standing.where(asked).as_hash(:problem_id)
       answered = problems_dataset.all.select { |posed| codes.key?(posed.id) }
       start = Rungs::Progress::CheckIn.start(operation: operation, band: band)
       answered.reduce(start) { |core, posed| core.hear(posed.problem, codes[posed.id].rung) }

@@ -22,16 +22,16 @@ module Records
       )
       rows = heard.where(Sequel[:posed][:operation] => operation)
                   .where(Sequel[:observations][:happened_at] >= @classroom.midnight(from))
-                  .group(:week, Sequel[:observations][:rung]).select(week.as(:week), Sequel[:observations][:rung],
-                                                                     Sequel.function(:count).*.as(:times)).naked.all
+                  .group(:week, Sequel[:observations][:rung])
+                  .select(week.as(:week), Sequel[:observations][:rung], Sequel.function(:count).*.as(:times)).naked.all
       rows.group_by { |row| row[:week] }.sort.map { |monday, those| bar(monday, those) }
     end
 
     # @param problem_ids [Array<Integer>]
     # @return [Array<Bar>] one for each problem
     def by_problem(problem_ids)
-      rows = heard.where(Sequel[:observations][:problem_id] => problem_ids).group(Sequel[:observations][:problem_id],
-                                                                                  Sequel[:observations][:rung])
+      rows = heard.where(Sequel[:observations][:problem_id] => problem_ids)
+                  .group(Sequel[:observations][:problem_id], Sequel[:observations][:rung])
                   .select(Sequel[:observations][:problem_id], Sequel[:observations][:rung],
                           Sequel.function(:count).*.as(:times)).naked.all
       rows.group_by { |row| row[:problem_id] }.map { |id, those| bar(id, those) }

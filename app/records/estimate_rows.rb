@@ -28,8 +28,8 @@ module Records
     # @return [Rungs::Progress::Running]
     def running(row, sealed: false)
       recent = row[:recent].to_a.map { |packed| sealed ? Packed::Sealed.new(packed) : Packed.unpack(packed) }
-      filter = Rungs::Progress::Filter.new(probabilities: row[:probabilities].to_a, day: recent.last.day,
-                                           heard: row[:heard], rule: RULE)
+      known = { probabilities: row[:probabilities].to_a, day: recent.last.day, heard: row[:heard] }
+      filter = Rungs::Progress::Filter.new(**known, rule: RULE)
       Rungs::Progress::Running.new(filter, recent)
     end
 

@@ -28,8 +28,9 @@ module Records
 
       def draft
         operation, band = place
+        example = { solved: problem&.solved&.to_s, said: path&.says }
         Rungs::Progress::FamilyNote.draft(name: @child.name, rungs: estimate.told, operation: operation, band: band,
-                                          solved: problem&.solved&.to_s, said: path&.says)
+                                          **example)
       end
 
       # A picture of the example, worked to its end.
@@ -58,8 +59,8 @@ module Records
 
     def self.keep(child, parts)
       row = { parts: Sequel.pg_jsonb(parts), changed_at: Time.now }
-      dataset.insert_conflict(target: %i[classroom_id child_id], update: row).insert(classroom_id: child.classroom_id,
-                                                                                     child_id: child.id, **row)
+      of = { classroom_id: child.classroom_id, child_id: child.id }
+      dataset.insert_conflict(target: of.keys, update: row).insert(**of, **row)
     end
   end
 end

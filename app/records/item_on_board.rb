@@ -145,8 +145,8 @@ module Records
     def draw(wanted = nil, step = nil)
       steps = drawing(wanted) or return @data
       place = step.to_i.clamp(0, steps.size - 1)
-      @data.except("until", "hands").merge("drawn" => wanted, "drawn_step" => place, "covered" => false,
-                                           "asked" => true, "show" => "shown")
+      drawn = { "drawn" => wanted, "drawn_step" => place }
+      @data.except("until", "hands").merge(drawn, "covered" => false, "asked" => true, "show" => "shown")
     end
 
     # @return [Array<Rungs::Activity::Step>, nil] nil where there is no such way or picture

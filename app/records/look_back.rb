@@ -44,8 +44,8 @@ module Records
     def away
       return [] unless from == to
 
-      @away ||= children.values_at(*DB[:absences].where(classroom_id: @classroom.id,
-                                                        day: to).select_map(:child_id)).compact
+      away = DB[:absences].where(classroom_id: @classroom.id, day: to)
+      @away ||= children.values_at(*away.select_map(:child_id)).compact
     end
 
     # @return [Hash{PosedProblem => Distribution::Bar}]

@@ -60,8 +60,8 @@ module Records
       taken = listed.where(classroom_id: child.classroom_id, child_id: child.id).all
       return taken if taken.empty?
 
-      standing = Observation.standing.where(classroom_id: child.classroom_id,
-                                            first_key: taken.map(&:first_key)).select_map(:first_key)
+      of = { classroom_id: child.classroom_id, first_key: taken.map(&:first_key) }
+      standing = Observation.standing.where(of).select_map(:first_key)
       taken.select { |photo| standing.include?(photo.first_key) }
     end
 

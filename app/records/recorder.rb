@@ -90,8 +90,8 @@ module Records
 
     # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.
     def add(row, client_key, posed, replaces: nil)
-      row = NEW.merge({ first_key: client_key }, row, replaces_id: replaces&.id, client_key: client_key,
-                                                      account_id: @account_id)
+      made = { replaces_id: replaces&.id, client_key: client_key, account_id: @account_id }
+      row = NEW.merge({ first_key: client_key }, row, made)
       added = Observation::ADD.call(row.merge(slip: slip(posed, row))).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry

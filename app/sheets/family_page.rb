@@ -74,8 +74,8 @@ module Sheets
 
     def draw
       @pdf.move_down 6
-      @pdf.svg Drawings::Picture.draw(@picture), width: [@pdf.bounds.width, 330].min, position: :left,
-                                                 enable_web_requests: false
+      drawn = Drawings::Picture.draw(@picture)
+      @pdf.svg drawn, width: [@pdf.bounds.width, 330].min, position: :left, enable_web_requests: false
       @pdf.fill_color INK
     end
 

@@ -71,8 +71,8 @@ module Terminal
       options([], operation: String, band: String, working: String, last: String, count: Integer)
       proposals = Rungs::Progress::NextProblems.propose(
         working: Rungs::Strategy::Rung::ALL.fetch(chosen(:working, Rungs::Strategy::Rung::ALL.ids)).level,
-        operation: chosen(:operation, Rungs::Problem::Pool::RESULT.keys), band: chosen(:band,
-                                                                                       Rungs::Problem::Band::ALL.ids),
+        operation: chosen(:operation, Rungs::Problem::Pool::RESULT.keys),
+        band: chosen(:band, Rungs::Problem::Band::ALL.ids),
         last: @options.fetch(:last, "").split(",").map { |text| problem(text).fact }, count: counted(3)
       )
       shapes = proposals.map do |each|

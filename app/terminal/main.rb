@@ -14,8 +14,7 @@ module Terminal
         bin/rungs hear "9 + 5 = ?" "9 10 11 12 13"           which move a count fits   [--seconds S]
         bin/rungs slips "9 + 5 = ?" 13                       what a wrong answer may come from   [--rung count_on]
         bin/rungs next --operation add --band bridge --working part_whole
-                                                             what to ask next   [--last "8 + 5 = ?, 9 + 4 = " \
-                                                                                        "?" --count 3]
+                                                             what to ask next   [--last "8 + 5 = ?" --count 3]
         bin/rungs problems --situation take_from.change --band bridge --count 12 --seed 7   [--family nine]
         bin/rungs string --move up_through_ten --seed 3      problems that lead to one move
         bin/rungs looks --to 10 --seed 3                     quick looks   [--from N --count N --arrangements frame,rack]

@@ -162,8 +162,8 @@ module Pages
         def proposals
           return [] if Records::Scope.family?(@scope)
 
-          @proposals ||= Rungs::Progress::NextProblems.propose(working: @estimate.working, operation: @operation,
-                                                               band: @scope, last: last_facts)
+          wanted = { working: @estimate.working, operation: @operation, band: @scope, last: last_facts }
+          @proposals ||= Rungs::Progress::NextProblems.propose(**wanted)
         end
 
         def again

@@ -22,8 +22,8 @@ module Pages
         "rack" => -> { [P::Rack.new([7]), P::Rack.new([6, 7]), P::Rack.new([8], card: true)] },
         "line" => lambda {
           [P::Line.new(to: 10, start: 3), P::Line.new(start: 9, jumps: [10, 14]),
-           P::Line.new(start: 14, jumps: [10, 9], style: :track), P::Line.new(to: 20, start: 9, jumps: [10, 14],
-                                                                              style: :open),
+           P::Line.new(start: 14, jumps: [10, 9], style: :track),
+           P::Line.new(to: 20, start: 9, jumps: [10, 14], style: :open),
            P::Line.new(to: 100, start: 40, jumps: [60, 64])]
         },
         "parts" => lambda {
@@ -49,8 +49,8 @@ module Pages
           [P::Bundles.new([34]), P::Bundles.new([23, 14], style: :rods), P::Bundles.new([47], style: :cards)]
         },
         "objects" => lambda {
-          things = Rungs::Problem::Template::ALL.map { |each| each.things.first(2) }.uniq
-                                                .map { |thing| P::Objects.new([3, 2], thing: thing) }
+          told = Rungs::Problem::Template::ALL.map { |each| each.things.first(2) }.uniq
+          things = told.map { |thing| P::Objects.new([3, 2], thing: thing) }
           things + [P::Objects.new([8], thing: "kite", struck: 3), P::Objects.new([8], thing: "shell", moved: 3),
                     P::Objects.new([12], thing: "button", heap: true)]
         },

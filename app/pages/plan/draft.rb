@@ -16,8 +16,8 @@ module Pages
       end
 
       def self.fresh(form, posed, random)
-        Rungs::Problem::Pool.new(situation: form[:situation], band: form[:band]).draw(1, random: random,
-                                                                                         except: posed).first
+        pool = Rungs::Problem::Pool.new(situation: form[:situation], band: form[:band])
+        pool.draw(1, random: random, except: posed).first
       end
 
       # The same story again with other numbers, where it has room for them.
@@ -25,8 +25,7 @@ module Pages
         template = Rungs::Problem::Template::ALL[form[:template]]
         names = form[:names].to_s.split(",")
         if template&.suits?(problem) && names.uniq.size == 2
-          return Rungs::Problem::Story.new(problem, template: template,
-                                                    names: names)
+          return Rungs::Problem::Story.new(problem, template: template, names: names)
         end
 
         Rungs::Problem::Story.write(problem, random: random, except: recent)

@@ -59,8 +59,8 @@ module Pages
 
         # The easier and the harder pair beside the draft; none where there is none.
         def beside
-          @beside ||= Rungs::Problem::NumberSets.for(@draft.problem,
-                                                     random: Random.new(@draft.problem.hash)).except(:middle)
+          random = Random.new(@draft.problem.hash)
+          @beside ||= Rungs::Problem::NumberSets.for(@draft.problem, random: random).except(:middle)
         rescue Rungs::Error
           @beside = {}
         end
@@ -69,8 +69,8 @@ module Pages
         def last_posed = @last_posed ||= room.last_story
 
         def reading
-          @reading ||= Rungs::Problem::Reading.new(@draft.story.text,
-                                                   names: Rungs::Problem::Story::NAMES + room.children.map(&:name))
+          names = Rungs::Problem::Story::NAMES + room.children.map(&:name)
+          @reading ||= Rungs::Problem::Reading.new(@draft.story.text, names: names)
         end
 
         def hard_to_read

@@ -24,8 +24,8 @@ module Pages
       # @return [Array] a Rack response
       def self.page(status, reason = nil)
         title, comfort = SAYS.fetch(status)
-        body = TEMPLATE.render(Object.new.extend(Helpers), status: status, title: title, reason: reason,
-                                                           comfort: comfort)
+        told = { status: status, title: title, reason: reason, comfort: comfort }
+        body = TEMPLATE.render(Object.new.extend(Helpers), **told)
         [status, { "content-type" => "text/html; charset=utf-8", "cache-control" => "no-store" }, [body]]
       end
 

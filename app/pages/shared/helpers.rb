@@ -8,8 +8,8 @@ module Pages
     module Helpers
       PUBLIC = File.join(Rungs::ROOT, "public")
       DIGESTS = Hash.new do |all, name|
-        all[name] = Digest::SHA256.file(File.join(PUBLIC, "assets", name)).hexdigest[0,
-                                                                                     10]
+        file = File.join(PUBLIC, "assets", name)
+        all[name] = Digest::SHA256.file(file).hexdigest[0, 10]
       end
 
       # The address of a shipped file, which changes when the file does.

@@ -12,8 +12,8 @@ module Rungs
                                      instead: "cards written by hand")],
             cautions: %w[small_things],
             listen_for: { "count_all" => "builds and counts from one", "count_on" => "“fourteen … fifteen, sixteen”",
-                          "part_whole" => "ones with ones and tens with tens", "make_ten" => "fills the ten and " \
-                                                                                             "goes on",
+                          "part_whole" => "ones with ones and tens with tens",
+                          "make_ten" => "fills the ten and goes on",
                           "known_fact" => "says what was put on at once" },
             slips: %w[digits_as_ones ones_to_tens no_carry],
             easier: "Build, to twenty.", harder: "Change, to a hundred."
@@ -85,8 +85,8 @@ module Rungs
         from, to, change = data.values_at(:from, :to, :change)
         sign, asked = change.positive? ? ["+", "How many were put on?"] : ["−", "How many went?"]
         make(
-          ask: "Change #{from} into #{to}. #{asked}", answer: change.abs, problem: problem("#{from} #{sign} ? = " \
-                                                                                           "#{to}"), data: data,
+          ask: "Change #{from} into #{to}. #{asked}", answer: change.abs,
+          problem: problem("#{from} #{sign} ? = #{to}"), data: data,
           steps: [
             step("look", bundles(from), "#{from}: #{tens_and_ones(from)}."),
             step("ask", bundles(from), "Change it into #{to}. #{asked}"),

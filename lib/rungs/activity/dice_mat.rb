@@ -13,8 +13,8 @@ module Rungs
             ],
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts every dot from one", "count_on" => "“five … six, seven, eight”",
-                          "part_whole" => "“three and three, and one more”", "make_ten" => "“six and four fill the " \
-                                                                                           "ten”",
+                          "part_whole" => "“three and three, and one more”",
+                          "make_ten" => "“six and four fill the ten”",
                           "known_fact" => "says the total at a glance" },
             slips: %w[one_short one_over start_counted],
             easier: "Nine places.", harder: "Sixteen places, and say what can still come."

@@ -26,8 +26,8 @@ module Rungs
         total = one + other
         domino = Picture::Dots.new("domino", data[:ends])
         make(
-          ask: "#{one} and #{other}: how many dots?", answer: total, problem: problem("#{one} + #{other} = " \
-                                                                                      "?"), data: data,
+          ask: "#{one} and #{other}: how many dots?", answer: total,
+          problem: problem("#{one} + #{other} = ?"), data: data,
           steps: [
             step("look", domino, "A domino is laid.", falls: true),
             step("ask", domino, "How many dots, without counting each?"),

@@ -13,8 +13,8 @@ module Rungs
             cautions: %w[small_things outdoors],
             listen_for: { "count_all" => "puts all out and counts from one",
                           "count_on" => "“six … seven, eight, nine, ten”",
-                          "part_whole" => "“two more make the row, and five”", "make_ten" => "looks at the empty " \
-                                                                                             "places",
+                          "part_whole" => "“two more make the row, and five”",
+                          "make_ten" => "looks at the empty places",
                           "known_fact" => "says it at once" },
             slips: %w[start_counted one_short repeated_given],
             easier: "A frame of five.", harder: "Two frames, twenty."

@@ -11,8 +11,8 @@ module Rungs
                                      instead: "chalk in the yard")],
             cautions: %w[jumping],
             listen_for: { "count_all" => "counts every place from one", "count_on" => "counts the jumps only",
-                          "part_whole" => "“five and three, so two jumps of four”", "make_ten" => "stops at ten on " \
-                                                                                                  "the way",
+                          "part_whole" => "“five and three, so two jumps of four”",
+                          "make_ten" => "stops at ten on the way",
                           "known_fact" => "lands at once" },
             slips: %w[start_counted one_over],
             easier: "To ten, forward.", harder: "Back, and where did I start?"

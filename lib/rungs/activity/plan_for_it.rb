@@ -18,8 +18,8 @@ module Rungs
             materials: [Material.new(thing: "paper and pencil", per: "child", count: 1, instead: "a whiteboard")],
             listen_for: { "count_all" => "draws everything and counts from one",
                           "count_on" => "keeps one kind and counts on",
-                          "part_whole" => "puts a known pair together first", "make_ten" => "looks for a pair that " \
-                                                                                            "makes ten",
+                          "part_whole" => "puts a known pair together first",
+                          "make_ten" => "looks for a pair that makes ten",
                           "known_fact" => "knows the sums at once" },
             slips: %w[one_short one_over],
             easier: "Two kinds of thing.", harder: "Six kinds of thing."
@@ -55,8 +55,8 @@ module Rungs
       def way(item, input)
         chosen = (input.is_a?(Array) ? input : input.to_s.scan(/\d+/)).map { |each| Integer(each, exception: false) }
         kinds = item.data[:kinds]
-        refuse("say how many of each: #{kinds.join(', ')}") unless chosen.size == kinds.size && chosen
-                                                                   .all? { |n| n && !n.negative? }
+        fits = chosen.size == kinds.size && chosen.all? { |number| number && !number.negative? }
+        refuse("say how many of each: #{kinds.join(', ')}") unless fits
         refuse("#{MOST_OF_ALL} things at most") if chosen.sum > MOST_OF_ALL
         written("#{chosen.join(' + ')} = #{chosen.sum}")
       end

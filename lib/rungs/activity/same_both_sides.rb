@@ -11,8 +11,8 @@ module Rungs
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts each side from one",
                           "count_on" => "counts on from one side to the other",
-                          "part_whole" => "“one more here, so one less there”", "known_fact" => "says the missing " \
-                                                                                                "number at once" },
+                          "part_whole" => "“one more here, so one less there”",
+                          "known_fact" => "says the missing number at once" },
             slips: %w[answer_next added_all repeated_given],
             easier: "To ten, a number and its parts.", harder: "Sums on both sides."
 

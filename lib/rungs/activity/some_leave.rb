@@ -11,8 +11,8 @@ module Rungs
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts out the whole, takes away, counts what is left",
                           "count_on" => "“twelve … eleven, ten, nine”",
-                          "part_whole" => "“five and seven is twelve, so seven”", "make_ten" => "“twelve back two " \
-                                                                                                "is ten”",
+                          "part_whole" => "“five and seven is twelve, so seven”",
+                          "make_ten" => "“twelve back two is ten”",
                           "known_fact" => "says it at once" },
             slips: %w[all_gone_kept zero_takes_one start_counted said_taken],
             easier: "To five, on fingers.", harder: "To twenty, on a frame."

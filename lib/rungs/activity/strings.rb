@@ -31,10 +31,10 @@ module Rungs
       def item(data)
         asked = problem(data[:problems][data[:place]])
         before = data[:problems].first(data[:place])
+        words = before.empty? ? "How many?" : "Does the one before help?"
         make(
           ask: "#{asked}. How did you work it out?", answer: asked.answer, problem: asked, data: data,
-          steps: bare_steps(asked, step("ask", Picture::Sentence.new(asked.to_s),
-                                        before.empty? ? "How many?" : "Does the one before help?"))
+          steps: bare_steps(asked, step("ask", Picture::Sentence.new(asked.to_s), words))
         )
       end
     end

@@ -12,8 +12,8 @@ module Rungs
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts each colour, then all again",
                           "count_on" => "“five … six, seven, eight”",
-                          "part_whole" => "“it is eight, so five and three”", "known_fact" => "says the other part " \
-                                                                                              "at once" },
+                          "part_whole" => "“it is eight, so five and three”",
+                          "known_fact" => "says the other part at once" },
             slips: %w[one_short one_over],
             easier: "Four or five counters.", harder: "Ten counters."
 
@@ -27,16 +27,16 @@ module Rungs
       # How many of the first colour lie on top.
       def given(input)
         first = Integer(input, exception: false)
-        refuse("of #{option(:n)} counters 0 to #{option(:n)} show the first colour") unless first&.between?(0,
-                                                                                                            option(:n))
+        fits = first&.between?(0, option(:n))
+        refuse("of #{option(:n)} counters 0 to #{option(:n)} show the first colour") unless fits
         fallen(first)
       end
 
       def item(data)
         n, first, second = data.values_at(:n, :first, :second)
         make(
-          ask: "Shake and spill #{n}. How many of each colour?", answer: n, problem: problem("#{first} + #{second} " \
-                                                                                             "= ?"), data: data,
+          ask: "Shake and spill #{n}. How many of each colour?", answer: n,
+          problem: problem("#{first} + #{second} = ?"), data: data,
           steps: [
             step("ask", objects([0], "counter", cup: true),
                  "#{n} in the cup. Which colours will it be?"),

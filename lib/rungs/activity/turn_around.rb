@@ -31,9 +31,8 @@ module Rungs
         (p, q), all = data.values_at(:parts, :equations)
         big = p >= 100
         make(
-          ask: "Which sentences does this picture tell?", answer: p + q, problem: (unless big
-                                                                                     problem("#{p} + #{q} = ?")
-                                                                                   end),
+          ask: "Which sentences does this picture tell?", answer: p + q,
+          problem: (problem("#{p} + #{q} = ?") unless big),
           equation: "#{p} + #{q} = □", data: data,
           steps: [step("look", shown(p, q), "#{p} and #{q}."), *read(all)]
         )

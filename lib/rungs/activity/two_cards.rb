@@ -9,8 +9,8 @@ module Rungs
             materials: [Material.new(thing: "pack of number cards", per: "pair", count: 1,
                                      instead: "numbers on slips of paper")],
             listen_for: { "count_all" => "touches every dot on both cards", "count_on" => "“seven … eight, nine”",
-                          "part_whole" => "“five and two, and two”", "make_ten" => "“eight and two is ten, and one " \
-                                                                                   "more”",
+                          "part_whole" => "“five and two, and two”",
+                          "make_ten" => "“eight and two is ten, and one more”",
                           "known_fact" => "says it at once" },
             slips: %w[start_counted one_short one_over],
             easier: "Cards to five, with dots.", harder: "Cards to ten, without dots."

@@ -10,6 +10,7 @@ module Rungs
       PAN = 3.8
       TIP = 0.9
       MOST = 3
+      TIPPED = { -1 => "the left side down", 0 => "level", 1 => "the right side down" }.freeze
 
       def self.title = "Balance"
 
@@ -93,8 +94,7 @@ module Rungs
       def alt
         sides = @sides.map { |side| side.empty? ? "nothing" : side.join(" + ").sub("?", "a number to find") }
         sides[@hidden == :left ? 0 : 1] = "a hidden number" if @hidden
-        "A balance: #{sides[0]} and #{sides[1]}, #{{ -1 => 'the left side down', 0 => 'level',
-                                                     1 => 'the right side down' }.fetch(tips)}"
+        "A balance: #{sides[0]} and #{sides[1]}, #{TIPPED.fetch(tips)}"
       end
     end
   end

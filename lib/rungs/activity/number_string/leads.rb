@@ -81,10 +81,9 @@ module Rungs
           "ten_minus" => Lead.new("Who takes it all from the ten and puts the ones back?", [3..5], lambda { |o|
             ["10 - 9 = ?", "1#{o} - 9 = ?", "10 - 8 = ?", "1#{o} - 8 = ?", "1#{o + 1} - 8 = ?"]
           }),
-          "up_through_ten_to" => Lead.new("Who stops at ten on the way up, and adds the two jumps?", [7..8],
-                                          lambda { |p|
-                                            ["#{p} + ? = 10", "10 + ? = 13", "#{p} + ? = 13", "8 + ? = 1#{p - 3}"]
-                                          }),
+          "up_through_ten_to" => Lead.new("Who stops at ten on the way up and adds both jumps?", [7..8], lambda { |p|
+            ["#{p} + ? = 10", "10 + ? = 13", "#{p} + ? = 13", "8 + ? = 1#{p - 3}"]
+          }),
           "ten_partner" => Lead.new("Who sees the empty places of the ten?", [6..8], lambda { |p|
             ["5 + 5 = ?", "#{p} + #{10 - p} = ?", "#{p} + ? = 10", "10 - #{p} = ?", "10 - #{11 - p} = ?"]
           }),

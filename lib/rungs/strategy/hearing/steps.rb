@@ -52,8 +52,8 @@ module Rungs
             return [found(path, 0.6, "it stopped one short; the answer said will tell", slip: MISCOUNT, answer: nil)]
           end
 
-          [found(path, 0.8, "#{start} was counted as the first step, so it ended one short", slip: "start_counted",
-                                                                                             answer: @heard.last)]
+          why = "#{start} was counted as the first step, so it ended one short"
+          [found(path, 0.8, why, slip: "start_counted", answer: @heard.last)]
         end
 
         # One word too few or too many at the end, left out, or said twice.
