@@ -2,10 +2,7 @@
 
 require "json"
 require "tempfile"
-%w[drawings/svg drawings/thing drawings/shapes drawings/picture exchange/record_rows terminal/class_commands
-   terminal/main].each do |file|
-  require_relative "../../app/#{file}"
-end
+require_relative "../../config/terminal"
 
 RSpec.describe "bin/rungs with a file of records" do
   def run(*arguments)

@@ -2,11 +2,7 @@
 
 require "json"
 require "open3"
-%w[drawings/svg drawings/shapes drawings/thing drawings/picture exchange/record_rows terminal/core_commands
-   terminal/class_commands
-   terminal/main].each do |file|
-  require_relative "../../app/#{file}"
-end
+require_relative "../../config/terminal"
 
 RSpec.describe "bin/rungs" do
   def rungs(*arguments)
