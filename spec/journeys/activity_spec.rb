@@ -213,6 +213,16 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css(".rail [aria-current]", text: "ask")
   end
 
+  it "says so where its part was taken out of the lesson meanwhile, and nothing is lost" do
+    find_activity("twins")
+    lesson = room.lesson_on(room.today)
+    lesson.course.current.delete
+    click_button "Ask"
+    expect(page).to have_css("#trouble", text: "That part was taken out of the lesson")
+    visit "/board/#{room.id}"
+    expect(page).to have_css("h1", text: "Ready when you are")
+  end
+
   it "is kept where the connection is gone, and what was tapped is sent once" do
     find_activity("twins")
     expect(page.evaluate_async_script("navigator.serviceWorker.ready.then(() => setTimeout(arguments[0], 500, true))"))

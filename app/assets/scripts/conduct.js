@@ -76,8 +76,11 @@ class Conduct {
 
   async send(path, body, touched) {
     try {
-      const answer = await fetch(path, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
-      this.put(await answer.text(), touched);
+      const headers = { "X-CSRF-Token": token(), "HX-Request": "true" };
+      const answer = await fetch(path, { method: "POST", body, headers });
+      const html = await answer.text();
+      if (answer.ok) this.put(html, touched);
+      else tell(html);
     } catch {
       this.without(body);
     }
