@@ -21,7 +21,7 @@ use Rack::Protection::ReferrerPolicy, referrer_policy: "same-origin"
 use Rack::Protection::HostAuthorization, permitted_hosts: Settings::LOOPBACK, logging: false if Settings.loopback?
 use Pages::Shared::CleanInput
 use Rack::Session::Cookie, key: "rungs.session", secret: Settings.session_secret, same_site: :lax, httponly: true,
-                           secure: ENV["RUNGS_HTTPS"] == "1"
+                           secure: Settings.https?
 use Pages::Shared::Forgery
 use Pages::Account::SignIn
 

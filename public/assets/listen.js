@@ -323,6 +323,10 @@ var Waiting = class {
   async all() {
     return (await (await this.store).getAll("taps")).filter((tap) => tap.room === this.room);
   }
+  // Of whatever class.
+  async everybody() {
+    return (await this.store).getAll("taps");
+  }
   async first() {
     return (await this.all())[0];
   }

@@ -63,6 +63,88 @@ RSpec.describe "Accounts" do
     expect(signed_in?).to be(true)
   end
 
+  describe "a session" do
+    def cookie = rack_mock_session.cookie_jar["rungs.session"]
+
+    def with_cookie(copied)
+      clear_cookies
+      set_cookie "rungs.session=#{Rack::Utils.escape(copied)}"
+      signed_in?
+    end
+
+    it "ends with signing out, whoever copied its cookie" do
+      sign_in account
+      copied = cookie
+      expect(with_cookie(copied)).to be(true)
+      send_form "/account/logout"
+      expect(with_cookie(copied)).to be(false)
+    end
+
+    it "ends elsewhere when the password is changed, and everywhere when that is asked for" do
+      sign_in account
+      elsewhere = cookie
+      clear_cookies
+      sign_in account
+      get "/account/change-password"
+      send_form "/account/change-password", password: AppHelper::PASSWORD, "new-password": "a better password"
+      here = cookie
+      expect([with_cookie(elsewhere), with_cookie(here)]).to eq([false, true])
+      get "/account"
+      send_form "/account/logout", global_logout: "1"
+      expect(with_cookie(here)).to be(false)
+    end
+
+    it "ends when it was not used for as long as the strictest class says, or is old" do
+      sign_in account
+      kept = DB[:account_active_session_keys].where(account_id: account.id)
+      kept.update(last_use: Time.now - (11 * 3600))
+      expect(signed_in?).to be(true)
+      expect(kept.get(:last_use)).to be_within(60).of(Time.now)
+      teacher[1].keep_settings("idle" => "1")
+      kept.update(last_use: Time.now - 3700)
+      expect(signed_in?).to be(false)
+      sign_in account
+      kept.update(created_at: Time.now - (31 * 86_400))
+      expect([signed_in?, kept.count]).to eq([false, 0])
+    end
+
+    it "is in a list from which any other can be ended" do
+      sign_in account
+      elsewhere = cookie
+      clear_cookies
+      header "User-Agent", "Mozilla (iPad)"
+      sign_in account
+      here = cookie
+      other = Records::Session.of(account).find { |each| each.device.empty? || !each.device.include?("iPad") }
+      expect(get("/account").body).to include("an iPad", "this one", "another device")
+      send_form "/account/sessions", session: other.session_id
+      expect([with_cookie(elsewhere), with_cookie(here)]).to eq([false, true])
+    end
+
+    it "of a closed account asks to sign in" do
+      sign_in account
+      kept = cookie
+      account.leave_classrooms
+      account.delete
+      clear_cookies
+      set_cookie "rungs.session=#{Rack::Utils.escape(kept)}"
+      get "/account"
+      expect([last_response.status, last_response.location]).to eq([302, "/account/login"])
+    end
+
+    it "goes on after the browser was closed only where that was asked for" do
+      [nil, "true"].each do |stay|
+        clear_cookies
+        get "/account/login"
+        send_form "/account/login", email: account.email, password: AppHelper::PASSWORD, stay: stay
+        rack_mock_session.cookie_jar.delete("rungs.session")
+        expect(signed_in?).to be(stay == "true")
+      end
+      send_form "/account/logout"
+      expect(signed_in?).to be(false)
+    end
+  end
+
   it "closes the account and deletes its classes, but not one that somebody else teaches too" do
     shared = make_teacher[1]
     DB[:memberships].insert(account_id: account.id, classroom_id: shared.id)

@@ -77,4 +77,23 @@ RSpec.describe "Nothing is lost", type: :feature do
     expect(rows.last.happened_at).to be <= ended
     page.driver.browser.logs.get(:browser)
   end
+
+  it "says at the sign-in page how many taps wait on the device, and sends them once somebody signed in" do
+    enter(teacher[0])
+    visit "/listen/#{room.id}?problem=#{posed.id}"
+    page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
+    tap(1, 3)
+    expect(page).to have_css("#trouble", text: "3 taps are waiting")
+    page.driver.browser.manage.delete_all_cookies
+    page.driver.browser.delete_network_conditions
+    visit "/account/login"
+    expect(page).to have_css("#waiting-note", text: "3 taps wait on this device. They are kept; signing in sends them.")
+    expect_accessible
+    enter(teacher[0])
+    Timeout.timeout(20) { sleep 0.2 until room.observations_dataset.count == 3 }
+    visit "/account"
+    expect(page).to have_text("this one")
+    expect_accessible
+    complaints
+  end
 end

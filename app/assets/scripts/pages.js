@@ -3,6 +3,7 @@ import "./dialogs.js";
 import "./clock.js";
 import "./days.js";
 import "./drag.js";
+import "./left_over.js";
 import { token } from "./token.js";
 
 document.addEventListener("htmx:configRequest", (event) => {

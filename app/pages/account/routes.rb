@@ -13,6 +13,17 @@ module Pages
         redirect "/account/classes/#{classroom.id}"
       end
 
+      # Ends the sessions of one device, or of all others.
+      post "/sessions" do
+        here = env["rodauth"].compute_hmac(session_store["active_session_id"].to_s)
+        sessions = Records::Session.where(account_id: person.id)
+        ended = params[:others] ? sessions.exclude(session_id: here) : sessions.where(session_id: params[:session].to_s)
+        ended.delete
+        env["rodauth"].remove_remember_key(person.id)
+        session_store["note"] = "Signed out there."
+        redirect "/account"
+      end
+
       get "/classes/:room" do
         room
         @title = room.name
@@ -54,6 +65,8 @@ module Pages
       helpers do
         def account_page
           @title = "Your account"
+          @here = env["rodauth"].compute_hmac(session_store["active_session_id"].to_s)
+          @sessions = Records::Session.of(person)
           erb :"account/account"
         end
 

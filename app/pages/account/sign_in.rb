@@ -18,7 +18,8 @@ module Pages
       include Shared::Helpers
 
       plugin :rodauth, csrf: false do
-        enable :login, :logout, :create_account, :close_account, :change_password, :lockout, :audit_logging
+        enable :login, :logout, :create_account, :close_account, :change_password, :lockout, :audit_logging,
+               :active_sessions, :remember
         db DB
         prefix "/account"
         hmac_secret Settings.secret("hmac_secret") { SecureRandom.hex(32) }
@@ -61,6 +62,29 @@ module Pages
         login_notice_flash nil
         logout_notice_flash "You are signed out."
         create_account_notice_flash nil
+        # A session lives in the database: what is copied of it ends with it. A device may stay signed in.
+        active_sessions_insert_hash { super().merge(device: request.user_agent.to_s[0, 200]) }
+        remember_route nil
+        remember_cookie_key "rungs.stay"
+        remember_deadline_interval(days: 30)
+        remember_period(days: 30)
+        remember_cookie_options { { same_site: :lax, secure: Settings.https? } }
+        after_login { remember_login if param_or_nil("stay") }
+        after_logout { forget_login }
+        after_change_password do
+          remove_all_active_sessions_except_current
+          remove_remember_key
+        end
+        auth_class_eval do
+          def currently_active_session?
+            key = session[session_id_session_key]
+            !key.nil? && Records::Session.live?(session_value, compute_hmac(key))
+          end
+
+          # Who asks without a session is asked to sign in, as if there never had been one.
+          def no_longer_active_session = clear_session
+        end
+
         email_from "rungs@localhost"
         send_email { |mail| SignIn.deliver(mail) }
 
@@ -86,6 +110,8 @@ module Pages
       end
 
       route do |r|
+        rodauth.check_active_session
+        rodauth.load_memory
         env["rodauth"] = rodauth
         ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN)
         r.on "account" do

@@ -18,7 +18,11 @@ module Rungs
         choices: { "across" => "across", "down" => "down the page" } },
       { id: "places", question: "Children to listen to in a day", choices: %w[6 3 4 5 8 10 12].to_h do |number|
         [number, number]
-      end }
+      end },
+      { id: "idle", question: "Signed out where nothing was pressed for",
+        choices: { "12" => "12 hours", "1" => "an hour", "4" => "4 hours", "24" => "a day", "72" => "three days" } },
+      { id: "session_days", question: "Signed out in any case after",
+        choices: { "30" => "30 days", "1" => "a day", "7" => "a week", "90" => "90 days" } }
     ].map { |entry| Setting.new(**entry).freeze })
   end
 end

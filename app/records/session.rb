@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Records
+  # One place where an account is signed in. It ends when it was not used for long, or is old; how long that is, the
+  # strictest of the account's classes says.
+  class Session < Sequel::Model(:account_active_session_keys)
+    IDLE, DAYS = %w[idle session_days].map { |id| Rungs::Planning::Setting::ALL.fetch(id) }
+    # Seconds after which a use is noted again, so that not every tap writes.
+    NOTED = 300
+
+    def self.strictest(setting)
+      chosen = Sequel.cast(Sequel.lit("settings ->> ?", setting.id), Integer)
+      classes = DB[:classrooms].where(id: DB[:memberships].where(account_id: :$account_id).select(:classroom_id))
+      classes.select(Sequel.function(:min, Sequel.function(:coalesce, chosen, setting.default.to_i)))
+    end
+    private_class_method :strictest
+
+    OF = where(account_id: :$account_id, session_id: :$session_id)
+         .select_all.select_append(strictest(IDLE).as(:hours), strictest(DAYS).as(:days)).prepare(:first, :session_of)
+    private_constant :OF
+
+    # @param session_id [String] as it is kept
+    # @return [Boolean] whether that session goes on; its use is noted, and one that is over is taken away
+    def self.live?(account_id, session_id, now: Time.now)
+      session = OF.call(account_id: account_id, session_id: session_id) or return false
+      return session.this.delete && false if session.over?(now)
+
+      session.this.update(last_use: now) if now - session.last_use > NOTED
+      true
+    end
+
+    # @return [Array<Session>] of an account, the last used first
+    def self.of(account) = where(account_id: account.id).order(Sequel.desc(:last_use)).all
+
+    def over?(now)
+      hours, days = values[:hours] || IDLE.default.to_i, values[:days] || DAYS.default.to_i
+      now - last_use > hours * 3600 || now - created_at > days * 86_400
+    end
+
+    # "a tablet with Android", for those who look through the list.
+    def device_name = DEVICES.find { |mark, _| device.include?(mark) }&.last || "another device"
+
+    DEVICES = { "iPad" => "an iPad", "iPhone" => "an iPhone", "Android" => "an Android device",
+                "CrOS" => "a Chromebook", "Windows" => "a Windows computer", "Macintosh" => "a Mac",
+                "Linux" => "a Linux computer" }.freeze
+    private_constant :DEVICES
+  end
+end
