@@ -56,6 +56,21 @@ RSpec.describe Rungs::Progress::Groups do
     expect(means).to eq(means.sort)
   end
 
+  it "keeps twenty pairs apart among sixty children, in groups of any sizes, with a bounded number of placements" do
+    random = Random.new(3)
+    [2..3, 3..5, 4..4, 2..8].each do |sizes|
+      all = members(*Array.new(60) { [nil, 1, 2, 3, 4, 5].sample(random: random) })
+      apart = Array.new(20) { all.map(&:child).sample(2, random: random) }
+      search = described_class::Search.new(all, sizes, apart)
+      groups = search.best
+      expect(groups.map(&:size)).to all(satisfy { |size| sizes.cover?(size) })
+      expect(apart.select { |pair| names(groups).any? { |group| (pair - group).empty? } }).to be_empty
+      expect(groups.flatten.size).to eq(60)
+      numbers = (60 / sizes.min) - (60 / sizes.max.to_f).ceil + 1
+      expect(search.tried).to be <= (described_class::Search::MOST_TRIED + 61) * numbers
+    end
+  end
+
   def told(*groups, band: "bridge", operation: "add")
     described_class.told(groups.map { |rungs| members(*rungs) }, operation: operation, band: band)
   end

@@ -7,7 +7,7 @@ module Rungs
       # the best so far is taken. It ends sooner as soon as it has what would be best with nobody to keep apart, which
       # it nearly always finds.
       class Search
-        MOST_TRIED = 60_000
+        MOST_TRIED = 2_000
 
         # @param members [Array<Member>]
         # @param sizes [Range<Integer>]
@@ -15,8 +15,12 @@ module Rungs
         # @raise [Error::NotAProblem] where so many do not go into groups of these sizes
         def initialize(members, sizes, apart)
           @sizes = sizes
-          @middle = Groups.middle(members)
-          @apart = apart
+          middle = Groups.middle(members)
+          @levels = members.to_h { |member| [member, member.rung || middle] }.compare_by_identity
+          @enemies = apart.each_with_object(Hash.new { |all, child| all[child] = [] }) do |(one, other), all|
+            all[one] |= [other] - [one]
+            all[other] |= [one] - [other]
+          end
           # Lowest first; of equals, those with somebody to be apart from first.
           @members = members.sort_by.with_index { |member, index| [level(member), -pairs_of(member), index] }
           check
@@ -25,24 +29,43 @@ module Rungs
         # @return [Array<Array<Member>>]
         def best
           @best, @least, @tried = nil, [Float::INFINITY, 0], 0
-          numbers = (fewest..(@members.size / @sizes.min)).to_h { |number| [number, least_of(number)] }
-          numbers.sort_by { |number, (least, _)| [least, number] }.each do |number, (least, runs)|
-            @target = [least, number]
-            next unless (@target <=> @least).negative?
-
-            runs && swapped_apart(runs) ? take(runs) : search(Array.new(number) { [] }, 0)
-          end
+          numbers = (fewest..(@members.size / @sizes.min)).to_a
+          runs = Runs.new(@members.map { |member| level(member) }, @sizes, numbers.last)
+          numbers.sort_by { |number| [runs.least(number), number] }.each { |number| try(number, runs) }
           @best || refuse("no split into groups of #{@sizes.min} to #{@sizes.max} keeps those pairs apart")
         end
 
+        # @return [Integer] placements that were tried
+        attr_reader :tried
+
+        def level(member) = @levels[member]
+        def cost(group) = group.empty? ? 0.0 : Groups.spread(levels(group))
+        def enemies?(one, other) = @enemies.key?(one.child) && @enemies[one.child].include?(other.child)
+
         private
 
-        def level(member) = member.rung || @middle
-        def pairs_of(member) = @apart.count { |pair| pair.include?(member.child) }
+        # So many groups: what would be best with nobody kept apart, else that with pairs changed over, and what is
+        # nearer still.
+        def try(number, runs)
+          @target = [runs.least(number), number]
+          return unless (@target <=> @least).negative?
 
-        def enemies?(one, other)
-          one != other && @apart.any? { |pair| pair.include?(one.child) && pair.include?(other.child) }
+          start = runs.sizes(number)&.then { |sizes| cut(sizes) }
+          return take(start) if start && swapped_apart(start)
+
+          mended = start && Repair.new(start, self).call
+          take(mended) if mended && nearer?(mended)
+          search(Array.new(number) { [] }, 0)
         end
+
+        def cut(sizes)
+          rest = @members.dup
+          sizes.map { |size| rest.shift(size) }
+        end
+
+        def nearer?(groups) = ([groups.sum { |group| cost(group) }.round(9), groups.size] <=> @least).negative?
+
+        def pairs_of(member) = @enemies.key?(member.child) ? @enemies[member.child].size : 0
 
         # The fewest groups there can be.
         def fewest = @members.size.fdiv(@sizes.max).ceil
@@ -58,7 +81,7 @@ module Rungs
 
         # Places the members in turn; a branch that cannot beat the best any more is left.
         def search(groups, place)
-          return if @least == @target || ((@tried += 1) > MOST_TRIED && @best)
+          return if @least == @target || (@tried += 1) > MOST_TRIED
           return if cannot_win?(groups, place)
           return take(groups) if place == @members.size
 
@@ -69,24 +92,6 @@ module Rungs
             group.pop
           end
         end
-
-        # The least that so many groups can come to with nobody kept apart: then each group is a run of the members in
-        # order.
-        # @return [Array(Float, Array<Array<Member>>)] and the runs; nil where there are none
-        def least_of(number)
-          ways = Array.new(@members.size + 1) { [Float::INFINITY, nil] }
-          ways[0] = [0.0, []]
-          number.times do
-            ways = (0..@members.size).map do |to|
-              fitting = @sizes.select { |size| size <= to && ways[to - size][1] }
-              longer = fitting.map { |size| longer(ways[to - size], @members[(to - size)...to]) }
-              longer.min_by(&:first) || [Float::INFINITY, nil]
-            end
-          end
-          [ways.last[0].round(9), ways.last[1]&.map(&:dup)]
-        end
-
-        def longer((least, runs), run) = [least + cost(run), [*runs, run]]
 
         # Changes members of one rung over until no pair is together that must be apart.
         # @return [Boolean] whether that could be done
@@ -121,7 +126,6 @@ module Rungs
         end
 
         def levels(group) = group.map { |member| level(member) }
-        def cost(group) = group.empty? ? 0.0 : Groups.spread(levels(group))
 
         # What is placed never gets nearer; groups too small must still take members at least as far up as the next.
         def cannot_win?(groups, place)
