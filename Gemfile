@@ -17,6 +17,7 @@ gem "prawn-svg"
 gem "puma"
 gem "rack-protection"
 gem "rack-session"
+gem "rack-timeout", require: false
 gem "rodauth"
 gem "ruby-vips"
 gem "sequel"

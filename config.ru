@@ -3,6 +3,7 @@
 require_relative "config/boot"
 require "rack/session"
 require "rack/protection"
+require "rack/timeout/base"
 LOADER.eager_load
 
 public_folder = File.join(Rungs::ROOT, "public")
@@ -12,6 +13,9 @@ asked_anew = [[:all, { "cache-control" => "no-cache", **as_it_says }]]
 use Rack::Static, root: public_folder, urls: ["/assets", "/fonts", "/favicon.svg"], header_rules: kept
 use Rack::Static, root: public_folder, urls: ["/sw.js"], header_rules: asked_anew
 use Pages::Shared::ErrorPages
+use Pages::Shared::Size
+use Rack::TempfileReaper
+use Rack::Timeout, service_timeout: Settings.deadline, wait_timeout: false
 use Rack::Protection::ContentSecurityPolicy,
     default_src: "'none'", script_src: "'self'", style_src: "'self'", img_src: "'self' data: blob:", font_src: "'self'",
     connect_src: "'self'", form_action: "'self'", base_uri: "'none'", frame_ancestors: "'none'"

@@ -7,7 +7,8 @@ Sequel.application_timezone = :utc
 
 # The one database connection pool of this process: one for each request thread, one that listens for boards, one spare.
 DB = Sequel.connect(ENV.fetch("DATABASE_URL") { abort "DATABASE_URL is not set. Start Rungs with bin/start." },
-                    max_connections: Integer(ENV.fetch("RUNGS_THREADS", "5")) + 2, connect_timeout: 5)
+                    max_connections: Integer(ENV.fetch("RUNGS_THREADS", "5")) + 2, connect_timeout: 5,
+                    connect_sqls: ["SET statement_timeout = '15s'"])
 DB.extension :pg_array, :pg_json
 Sequel::Model.db = DB
 Sequel::Model.plugin :association_dependencies
@@ -21,7 +22,12 @@ module Database
 
   def migrate
     Sequel.extension :migration
-    Sequel::Migrator.run(DB, MIGRATIONS)
+    DB.synchronize do
+      DB.run("SET statement_timeout = 0")
+      Sequel::Migrator.run(DB, MIGRATIONS)
+    ensure
+      DB.run("SET statement_timeout = '15s'")
+    end
   end
 
   def migrated?

@@ -8,3 +8,7 @@ bind "tcp://#{host}:#{ENV.fetch('RUNGS_PORT', '4600')}"
 environment "production"
 rackup File.expand_path("../config.ru", __dir__)
 raise_exception_on_sigterm false
+# Ending waits for what is under way, but not for long.
+force_shutdown_after 4
+# The largest is a photo; all other requests are turned away far below that.
+http_content_length_limit 21 * 1024 * 1024

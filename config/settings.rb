@@ -13,6 +13,8 @@ module Settings
   def host = ENV.fetch("RUNGS_HOST", "127.0.0.1")
   def loopback? = LOOPBACK.include?(host)
 
+  # Seconds that a request may take.
+  def deadline = Integer(ENV.fetch("RUNGS_DEADLINE", "20"))
   def https? = ENV["RUNGS_HTTPS"] == "1"
 
   # The one-press sign-in exists only for a server that was started with the demo class and listens on loopback.

@@ -9,6 +9,9 @@ module Live
     # Seconds; each beat says the version again, so that a window that missed one catches up.
     HEARTBEAT = 5
 
+    # Windows that may show one lesson, and all there may be in this process.
+    MOST, MOST_HERE = 20, 400
+
     HEADERS = { "content-type" => "text/event-stream; charset=utf-8", "cache-control" => "no-store",
                 "x-accel-buffering" => "no" }.freeze
 
@@ -17,6 +20,8 @@ module Live
       # @return [Array] a Rack response that stays open
       def response(lesson)
         id, version = lesson.id, lesson.board_version
+        return [200, HEADERS, ["event: full\ndata: #{MOST}\n\n"]] if instance.full?(id)
+
         # The body is no Array, so that nobody gives it a length: it has no end.
         [200, HEADERS.merge("rack.hijack" => ->(socket) { instance.add(id, socket, version) }), [].each]
       end
@@ -46,6 +51,9 @@ module Live
 
     # How many windows show that lesson here.
     def size(id) = @lock.synchronize { @sockets.fetch(id, []).size }
+
+    # Whether one window more would be too many.
+    def full?(id) = size(id) >= MOST || @lock.synchronize { @sockets.sum { |_, open| open.size } } >= MOST_HERE
 
     private
 

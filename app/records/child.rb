@@ -5,9 +5,22 @@ module Records
   class Child < Sequel::Model(:children)
     many_to_one :classroom, class: "Records::Classroom"
 
+    # How many a class may have.
+    MOST = 60
+
+    # More children than a class may have.
+    class TooMany < StandardError; end
+
     # Adds children by name, leaving out those already there; one who had left comes back.
     # @param names [Array<String>]
+    # @raise [TooMany] and adds nobody
     def self.enrol(classroom, names)
+      there = classroom.children_dataset.select_map(:name)
+      total = (there | names).size
+      if total > MOST
+        raise TooMany, "A class has at most #{MOST} children; with these it would have #{total}. Nobody was added"
+      end
+
       names.uniq.each do |name|
         dataset.insert_conflict(target: %i[classroom_id name], update: { left_on: nil }).insert(
           classroom_id: classroom.id, name: name

@@ -6,13 +6,15 @@ module Records
     CHANNEL = :rungs_board
     # Letters that are not taken for one another, on a board or aloud.
     LETTERS = "ACDEFHJKLMNPRTUWXY".chars.freeze
+    LONG = 6
+    CODE = /\A[A-Za-z]{#{LONG}}\z/
 
     many_to_one :classroom, class: "Records::Classroom"
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
 
     # The lesson that a board code opens, as long as its day lasts and it has not ended.
     def self.by_code(code)
-      lesson = code.to_s.match?(/\A[A-Za-z]{5}\z/) ? first(code: code.upcase, ended_at: nil) : nil
+      lesson = code.to_s.match?(CODE) ? first(code: code.upcase, ended_at: nil) : nil
       lesson if lesson && lesson.held_on == lesson.classroom.today
     end
 
@@ -75,12 +77,12 @@ module Records
       change_board { |state| part_on_board ? ItemOnBoard.new(state, part_on_board.items).after(name, value) : state }
     end
 
-    # @return [String] five letters that open this board, until the lesson ends
+    # @return [String] six letters that open this board, until the lesson ends
     def open_code
       return code if code
 
       begin
-        update(code: Array.new(5) { LETTERS.sample(random: SecureRandom) }.join)
+        update(code: Array.new(LONG) { LETTERS.sample(random: SecureRandom) }.join)
       rescue Sequel::UniqueConstraintViolation
         retry
       end
@@ -91,7 +93,7 @@ module Records
     def keep_groups(groups) = update(groups: Sequel.pg_jsonb(groups.map { |group| group.map(&:id) }))
 
     # @return [PosedProblem, nil] one of its problems
-    def problem(id) = problems_dataset.first(id: id.to_i)
+    def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? problems_dataset.first(id: id.to_i) : nil
 
     # @return [PosedProblem, nil] the problem before (−1) or after (1) one of them
     def beside(posed, step)

@@ -2,6 +2,9 @@
 
 require "image_processing/vips"
 
+# Readers that were not made for files from strangers are off.
+Vips.block_untrusted(true)
+
 module Records
   # A photo of a child's drawing, made smaller and without anything else that the file told (where, when, with what). It
   # belongs to a record, whichever version stands, and goes with the child.
@@ -11,7 +14,10 @@ module Records
 
     LARGEST_FILE = 20 * 1024 * 1024
     LONGEST_SIDE = 1600
-    MOST_PIXELS = 80_000_000
+    MOST_PIXELS = 50_000_000
+    # One at a time, since each may take a few hundred megabytes.
+    SHRINKING = Mutex.new
+    private_constant :SHRINKING
     # By what is in the file, whatever its name says.
     LOADERS = %w[jpegload pngload webpload heifload].freeze
 
@@ -26,6 +32,12 @@ module Records
               "A photo may have at most #{LARGEST_FILE / 1024 / 1024} MB; make it smaller and send it again"
       end
 
+      SHRINKING.synchronize { made_small(file) }
+    rescue Vips::Error
+      raise Refused, "That file could not be read as a photo"
+    end
+
+    def self.made_small(file)
       image = Vips::Image.new_from_file(file.path, access: :sequential)
       known = LOADERS.include?(image.get("vips-loader").delete_suffix("_source"))
       raise Refused, "Send a photo as JPEG, PNG, WebP or HEIC" unless known
@@ -36,9 +48,8 @@ module Records
       made = ImageProcessing::Vips.source(file.path).resize_to_limit(LONGEST_SIDE, LONGEST_SIDE).convert("jpg")
                                   .saver(strip: true, quality: 82, background: 255).call
       made.binmode.read.tap { made.close! }
-    rescue Vips::Error
-      raise Refused, "That file could not be read as a photo"
     end
+    private_class_method :made_small
 
     # @param observation [Observation]
     # @param client_key [String] a UUID; the same photo sent twice is kept once

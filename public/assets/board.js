@@ -1,18 +1,24 @@
 // app/assets/scripts/follow.js
 var SILENT = 12e3;
-var follow = (path, told) => {
+var follow = (path, told, full2 = () => {
+}) => {
   const events = new EventSource(`${path}/events`);
   let watch;
   const again = () => {
     clearTimeout(watch);
     events.close();
-    setTimeout(() => follow(path, told), 1e3);
+    setTimeout(() => follow(path, told, full2), 1e3);
   };
   const expect = () => {
     clearTimeout(watch);
     watch = setTimeout(again, SILENT);
   };
   expect();
+  events.addEventListener("full", () => {
+    clearTimeout(watch);
+    events.close();
+    full2();
+  });
   events.onmessage = async ({ data }) => {
     expect();
     if (await told(Number(data)) !== false) return;
@@ -106,7 +112,10 @@ var catchUp = async (at) => {
   }
   return true;
 };
-if (board) follow(board, catchUp);
+var tooMany = () => {
+  document.getElementById("full").hidden = false;
+};
+if (board) follow(board, catchUp, tooMany);
 flash();
 var full = () => {
   if (document.fullscreenElement) document.exitFullscreen();

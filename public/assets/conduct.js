@@ -1,18 +1,24 @@
 // app/assets/scripts/follow.js
 var SILENT = 12e3;
-var follow = (path, told) => {
+var follow = (path, told, full = () => {
+}) => {
   const events = new EventSource(`${path}/events`);
   let watch;
   const again = () => {
     clearTimeout(watch);
     events.close();
-    setTimeout(() => follow(path, told), 1e3);
+    setTimeout(() => follow(path, told, full), 1e3);
   };
   const expect = () => {
     clearTimeout(watch);
     watch = setTimeout(again, SILENT);
   };
   expect();
+  events.addEventListener("full", () => {
+    clearTimeout(watch);
+    events.close();
+    full();
+  });
   events.onmessage = async ({ data }) => {
     expect();
     if (await told(Number(data)) !== false) return;

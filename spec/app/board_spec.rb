@@ -116,8 +116,8 @@ RSpec.describe "The board" do
     it "is typed in, and refused kindly where it is none" do
       get "/b/", code: " #{code.downcase} "
       expect(last_response.location).to end_with("/b/#{code}")
-      expect(get("/b/", code: "abc").body).to include("A code is five letters")
-      expect(get("/b/ZZZZZ").status).to eq(404)
+      expect(get("/b/", code: "abc").body).to include("A code is six letters")
+      expect(get("/b/ZZZZZZ").status).to eq(404)
       expect(Array.new(30) { make_teacher(children: [])[1].start_lesson(Date.today).open_code }.uniq.size).to eq(30)
     end
   end

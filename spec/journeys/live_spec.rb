@@ -13,7 +13,7 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     enter(teacher[0])
     visit "/listen/#{room.id}"
     click_button "Open on another machine"
-    code = find("#remote strong").text[/[A-Z]{5}/]
+    code = find("#remote strong").text[/[A-Z]{6}/]
 
     using_session(:projector) do
       visit "/b/"

@@ -23,7 +23,7 @@ RSpec.describe "Quick looks", type: :feature do
   it "shows a picture on the board for its seconds, covers it, and shows it again" do
     begin_set("tones", 2)
     click_button "Open on another machine"
-    code = find(".remote strong").text[/[A-Z]{5}/]
+    code = find(".remote strong").text[/[A-Z]{6}/]
     expect(page).to have_css(".conduct", text: "Quick looks")
     using_session(:projector) do
       visit "/b/#{code}"

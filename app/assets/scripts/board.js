@@ -95,7 +95,10 @@ const catchUp = async (at) => {
   }
   return true;
 };
-if (board) follow(board, catchUp);
+const tooMany = () => {
+  document.getElementById("full").hidden = false;
+};
+if (board) follow(board, catchUp, tooMany);
 flash();
 
 const full = () => {

@@ -4,20 +4,26 @@
 const SILENT = 12000;
 
 // @param {string} path whose events are followed
+// @param {function} full is called where too many windows show it already
 // @param {function} told (version) is called for each; false from it ends the following
-export const follow = (path, told) => {
+export const follow = (path, told, full = () => {}) => {
   const events = new EventSource(`${path}/events`);
   let watch;
   const again = () => {
     clearTimeout(watch);
     events.close();
-    setTimeout(() => follow(path, told), 1000);
+    setTimeout(() => follow(path, told, full), 1000);
   };
   const expect = () => {
     clearTimeout(watch);
     watch = setTimeout(again, SILENT);
   };
   expect();
+  events.addEventListener("full", () => {
+    clearTimeout(watch);
+    events.close();
+    full();
+  });
   events.onmessage = async ({ data }) => {
     expect();
     if ((await told(Number(data))) !== false) return;

@@ -46,6 +46,8 @@ module Pages
         names = checked(ChildrenContract)[:names].lines.map(&:strip).reject(&:empty?)
         Records::Child.enrol(room, names)
         say "#{plural(names.uniq.size, 'child', 'children')} in the list. #{room.name} now has #{room.size}."
+      rescue Records::Child::TooMany => e
+        refuse(e.message)
       end
 
       # Off the list, records kept.

@@ -6,7 +6,7 @@ module Pages
     class BackContract < Shared::Contract
       params do
         optional(:view).filled(:string, included_in?: Routes::VIEWS)
-        optional(:day).filled(:date)
+        optional(:day).filled(:date, **DAY)
       end
     end
   end

@@ -74,6 +74,7 @@ module Pages
         # A day of the past; today where none is given.
         def chosen_day(name, default)
           day = params[name] ? Date.iso8601(params[name]) : default
+          refuse("A day is from the year 2000 to 2100") unless Shared::Contract::DAYS.cover?(day)
           [day, today].min
         rescue Date::Error
           refuse("“#{params[name].to_s[0, 40]}” is not a date")

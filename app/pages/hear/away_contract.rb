@@ -6,7 +6,7 @@ module Pages
     class AwayContract < Shared::Contract
       params do
         required(:child).filled(:integer, included_in?: ID)
-        required(:day).filled(:date)
+        required(:day).filled(:date, **DAY)
         required(:away).filled(:bool)
       end
     end

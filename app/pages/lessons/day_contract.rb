@@ -4,7 +4,7 @@ module Pages
   module Lessons
     # A day of the plan.
     class DayContract < Shared::Contract
-      params { optional(:day).maybe(:date) }
+      params { optional(:day).maybe(:date, **DAY) }
     end
   end
 end

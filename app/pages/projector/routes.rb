@@ -9,7 +9,9 @@ module Pages
       helpers Board::Screen
 
       get "/?" do
-        return redirect("/b/#{params[:code].to_s.strip.upcase}") if params[:code].to_s.strip.match?(/\A[A-Za-z]{5}\z/)
+        if params[:code].to_s.strip.match?(Records::Lesson::CODE)
+          return redirect("/b/#{params[:code].to_s.strip.upcase}")
+        end
 
         @title, @mistyped = "Open a board", params[:code]
         erb :"projector/code", layout: :"shared/layout"

@@ -20,7 +20,7 @@ module Pages
 
       def clean?(env)
         path = Rack::Utils.unescape_path(env["PATH_INFO"])
-        whole?([path, Rack::Request.new(env).params])
+        readable?(path) && whole?(Rack::Request.new(env).params)
       rescue ArgumentError, EncodingError, TypeError, RangeError, EOFError, Rack::BadRequest
         false
       end

@@ -14,8 +14,12 @@ module Pages
                 "more."],
         404 => ["There is nothing here for you",
                 "It may be another class's page, or it was taken away. Nothing was lost."],
+        413 => ["That is too large",
+                "It was not taken in, and nothing was changed. A photo may have 20 MB, everything else far less."],
         422 => ["That could not be used",
                 "Nothing was changed and nothing was lost. Go back, mend it and send it again."],
+        503 => ["That took too long",
+                "It was ended so that others can go on. What was saved before is safe; try once more."],
         500 => ["Something went wrong on our side",
                 "What was saved before is safe; nothing was lost. Go back and try once more."]
       }.freeze
@@ -35,6 +39,8 @@ module Pages
 
       def call(env)
         @app.call(env)
+      rescue Rack::Timeout::RequestTimeoutError
+        self.class.page(503)
       rescue StandardError => e
         warn "#{e.class}: #{e.message}", *e.backtrace.first(12)
         self.class.page(500)

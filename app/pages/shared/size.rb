@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Pages
+  module Shared
+    # Turns away what is larger than any form of ours, before it is read.
+    class Size
+      MOST = 64 * 1024
+      MOST_PHOTO = 21 * 1024 * 1024
+
+      def initialize(app)
+        @app = app
+      end
+
+      def call(env)
+        env["CONTENT_LENGTH"].to_i > most(env) ? ErrorPages.page(413) : @app.call(env)
+      end
+
+      private
+
+      def most(env) = env["PATH_INFO"].start_with?("/photos/") ? MOST_PHOTO : MOST
+    end
+  end
+end

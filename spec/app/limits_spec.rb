@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe "Limits" do
+  let(:teacher) { make_teacher }
+  let(:room) { teacher[1] }
+
+  it "ends a request that takes too long, and says so" do
+    slow = Rack::Builder.new do
+      use Pages::Shared::ErrorPages
+      use Rack::Timeout, service_timeout: 1, wait_timeout: false
+      run ->(_) { sleep 5 }
+    end
+    answer = Rack::MockRequest.new(slow).get("/")
+    expect([answer.status, answer.body]).to match([503, include("That took too long")])
+    expect(DB.get(Sequel.function(:current_setting, "statement_timeout"))).to eq("15s")
+  end
+
+  it "takes no more than sixty children into a class, and says how many there would be" do
+    sign_in teacher[0]
+    get "/account/classes/#{room.id}"
+    send_form "/account/classes/#{room.id}/children", names: Array.new(40) { |index| "Kim #{index}" }.join("\n")
+    send_form "/account/classes/#{room.id}/children", names: Array.new(16) { |index| "Lou #{index}" }.join("\n")
+    expect([last_response.status, last_response.body]).to match([422, include("it would have 61")])
+    expect(room.children_dataset.count).to eq(45)
+  end
+
+  it "turns away what is too large before it is read" do
+    sign_in teacher[0]
+    get "/account/classes/#{room.id}"
+    send_form "/account/classes/#{room.id}/children", names: "x" * 70_000
+    expect([last_response.status, last_response.body]).to match([413, include("too large")])
+    expect(room.children_dataset.count).to eq(5)
+  end
+
+  it "answers 4xx to numbers, days and paths from nowhere" do
+    posed = pose(room)
+    sign_in teacher[0]
+    get "/board/#{room.id}"
+    send_form "/board/#{room.id}/lessons/#{posed.lesson_id}/commands", do: "problem", value: "9" * 30
+    expect(last_response.status).to eq(404)
+    child = room.children.first
+    ["/back/#{room.id}?day=1999-12-31", "/lesson/#{room.id}?day=2101-01-01", "/back/#{room.id}?day=9999-12-31",
+     "/climb/#{room.id}/children/#{child.id}/reason?to=0001-01-01", "/%FF", "/today/%FF"].each do |path|
+      expect([path, get(path).status]).to match([path, be_between(400, 499)])
+    end
+  end
+
+  it "lets twenty windows show a lesson, and tells the next one" do
+    lesson = pose(room).lesson
+    events = Live::BoardEvents.new
+    allow(Live::BoardEvents).to receive(:instance).and_return(events)
+    pairs = Array.new(20) { UNIXSocket.pair }
+    pairs.each { |_, there| events.add(lesson.id, there, 1) }
+    expect(Live::BoardEvents.response(lesson)[2].to_a.join).to include("event: full")
+    pairs.flatten.each(&:close)
+    events.stop
+  end
+end
