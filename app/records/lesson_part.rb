@@ -13,8 +13,13 @@ module Records
 
     def items = @items ||= ItemSet.new(self)
 
-    # @return [String, nil] what the teacher wrote to it
-    def note = details["note"]
+    # @return [String, nil] what the teacher wrote to it, and for whom it is
+    def note
+      names = lesson.classroom.children.select { |child| details["for"].to_a.include?(child.id) }.map(&:name)
+      told = [details["note"], ("for #{names.join(', ')}" if names.any?)].compact
+      told.join(", ") if told.any?
+    end
+
     def begun? = !runs.empty?
     def running? = runs.last&.ended_at.nil? && begun?
 

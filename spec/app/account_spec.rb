@@ -180,7 +180,9 @@ RSpec.describe "Accounts" do
     expect(room.children_dataset.count).to eq(6)
     send_form "/account/classes/#{room.id}/children", names: "Fay"
     expect(room.children_dataset.first(name: "Fay").id).to eq(fay.id)
-    send_form "/account/classes/#{room.id}/children/#{fay.id}/delete"
+    send_form "/account/classes/#{room.id}/children/#{fay.id}/delete", typed: "Gil"
+    expect([last_response.status, Records::Child[fay.id]]).to match([422, Records::Child])
+    send_form "/account/classes/#{room.id}/children/#{fay.id}/delete", typed: "Fay"
     expect(Records::Child[fay.id]).to be_nil
     send_form "/account/classes/#{room.id}", name: "Room 10", time_zone: "Pacific/Auckland"
     expect(room.refresh.values).to include(name: "Room 10", time_zone: "Pacific/Auckland")

@@ -57,14 +57,47 @@ module Pages
         say "#{child.name} is off the list. The records are kept; add #{child.name} again to bring them back."
       end
 
-      # For good, records and all.
+      # What would go for good, and a name to type.
+      get "/classes/:room/children/:child/erase" do
+        erase_page
+      end
+
+      # For good, records and all; also of a child who is off the list.
       post "/classes/:room/children/:child/delete" do
-        child = room.child(params[:child]) || halt(404)
-        child.delete
-        say "#{child.name} and all records of #{child.name} are deleted."
+        unless params[:typed].to_s.strip == child.name
+          @trouble = "That is not the name. Nothing was erased."
+          status 422
+          return erase_page
+        end
+        Records::Erasing.new(child).call(stories: !params[:stories].nil?)
+        say "#{child.name} and all records of #{child.name} are erased."
       end
 
       helpers do
+        def child
+          @child ||= Records::Child.first(classroom_id: room.id, id: child_id) || halt(404)
+        end
+
+        def child_id = params[:child].match?(/\A\d{1,18}\z/) ? params[:child].to_i : halt(404)
+        def off_the_list = Records::Child.where(classroom_id: room.id).exclude(left_on: nil).order(:name).all
+
+        def erase_page
+          @title = "Erase #{child.name}"
+          @erasing = Records::Erasing.new(child)
+          erb :"account/erase"
+        end
+
+        # "12 records, 1 photo and a note"
+        def goes_with(amounts)
+          words = { records: "record", photos: "photo", ways: "way given", notes: "note" }
+          told = amounts.reject do |_, many|
+            many.zero?
+          end.map { |what, many| plural(many, words.fetch(what), many_of(words.fetch(what))) }
+          told.empty? ? "no records" : [told[0...-1].join(", "), told.last].reject(&:empty?).join(" and ")
+        end
+
+        def many_of(word) = word == "way given" ? "ways given" : "#{word}s"
+
         def account_page
           @title = "Your account"
           @here = env["rodauth"].compute_hmac(session_store["active_session_id"].to_s)

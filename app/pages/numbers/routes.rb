@@ -20,8 +20,7 @@ module Pages
         read_form
         refuse("Choose some numbers first") if @facts.empty?
         lesson = room.start_lesson(coming_day)
-        note = "For #{chosen.map(&:name).join(', ')}" if chosen.any?
-        part = lesson.course.plan(Rungs::Activity::PRACTISED.id, details: { "note" => note }.compact)
+        part = lesson.course.plan(Rungs::Activity::PRACTISED.id, details: { "for" => chosen.map(&:id) })
         part.items.add(@facts.map { |p, q| Rungs::Activity::PRACTISED.told(problem_of(p, q)) })
         env["rack.session"]["note"] = "#{plural(@facts.size, 'problem')} put into #{coming_lesson}."
         redirect "/lesson/#{room.id}?day=#{coming_day}"

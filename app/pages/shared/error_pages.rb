@@ -6,7 +6,8 @@ require "tilt/erubi"
 
 module Pages
   module Shared
-    # One page each for 403, 404, 422 and 500, in the look. What went wrong inside is logged, never shown.
+    # One page each for 403, 404, 422 and 500, in the look. Where it went wrong
+    # inside is logged, never shown; not what the message says, in which may stand what a person typed.
     class ErrorPages
       SAYS = {
         403 => ["This page was open too long",
@@ -42,7 +43,7 @@ module Pages
       rescue Rack::Timeout::RequestTimeoutError
         self.class.page(503)
       rescue StandardError => e
-        warn "#{e.class}: #{e.message}", *e.backtrace.first(12)
+        warn e.class.name, *e.backtrace.first(12)
         self.class.page(500)
       end
     end

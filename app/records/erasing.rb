@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+module Records
+  # Takes a child out of a class for good: the name, the records and all that was kept by the child's id. Stories that
+  # name the child are the teacher's words; in them another name is put where that is asked for.
+  class Erasing
+    # @param child [Child] on the list, or off it
+    def initialize(child)
+      @child = child
+      @room = child.classroom
+      @named = /(?<!\p{L})#{Regexp.escape(child.name)}(?!\p{L})/
+    end
+
+    # @return [Array<String>] each once
+    def stories
+      @stories ||= (posed.select_map(:story) + told.map { |data| data["words"] }).grep(@named).uniq
+    end
+
+    # @return [Hash{Symbol => Integer}] how much goes with the child
+    def amounts
+      of = { classroom_id: @room.id, child_id: @child.id }
+      { records: Observation.standing.where(of).count, photos: Photo.where(of).count,
+        ways: DB[:way_givers].where(child_id: @child.id).count, notes: FamilyNote.where(of).count }
+    end
+
+    # @param stories [Boolean] whether the name goes out of stories too
+    def call(stories: true)
+      DB.transaction do
+        forget_in_lessons
+        @room.keep_settings("apart" => @room.apart.reject { |pair| pair.include?(@child.id) })
+        forget_initials
+        rename if stories
+        @child.delete
+      end
+    end
+
+    private
+
+    def posed = @room.problems_dataset.exclude(story: "")
+    def parts = LessonPart.where(classroom_id: @room.id)
+
+    def told
+      parts.all.flat_map { |part| part.details["thrown"].to_h.values.map(&:to_h).select { |data| data["words"] } }
+    end
+
+    # Listening lists and saved groups.
+    def forget_in_lessons
+      @room.lessons_dataset.exclude(listening: nil, groups: nil).each do |lesson|
+        listening = lesson.listening&.reject { |turn| turn["child"] == @child.id }
+        groups = lesson.groups&.map { |group| group.to_a - [@child.id] }&.reject(&:empty?)
+        lesson.update(listening: listening && Sequel.pg_jsonb(listening), groups: groups && Sequel.pg_jsonb(groups))
+      end
+      parts.where(Sequel.lit("details -> 'for' @> ?::jsonb", @child.id.to_json)).each do |part|
+        part.keep("for" => part.details["for"].to_a - [@child.id])
+      end
+    end
+
+    # A way stays; whose letter stood beside it goes.
+    def forget_initials
+      Way.where(id: DB[:way_givers].where(child_id: @child.id).select(:way_id)).each do |way|
+        others = DB[:way_givers].where(way_id: way.id).exclude(child_id: @child.id).select(:child_id)
+        way.update(initials: Child.where(id: others).select_order_map(:name).map { |name| name[0] }.join(" "))
+      end
+    end
+
+    def rename
+      posed.each { |problem| problem.update(story: without(problem.story)) if problem.story.match?(@named) }
+      parts.each { |part| rename_in(part) }
+    end
+
+    def rename_in(part)
+      written = part.details.to_json
+      changed = written.gsub(@named, another)
+      part.update(details: Sequel.pg_jsonb(JSON.parse(changed))) unless changed == written
+    end
+
+    def without(text) = text.gsub(@named, another)
+
+    # An invented name that nobody in the class has.
+    def another
+      taken = @room.children_dataset.unordered.select_map(:name)
+      @another ||= (Rungs::Problem::Story::NAMES - taken).first || "Somebody"
+    end
+  end
+end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe Records::Erasing do
+  let(:name) { "Quill#{Array.new(6) { ('a'..'z').to_a.sample }.join}" }
+  let(:teacher) { make_teacher(children: [name, "Bo", "Cleo"]) }
+  let(:room) { teacher[1] }
+  let(:child) { room.children_dataset.first(name: name) }
+  let(:other) { room.children_dataset.first(name: "Bo") }
+
+  # All that a class can hold of a child.
+  def fill
+    posed = pose(room, [9, 5])
+    posed.update(story: "#{name} has 9 shells and finds 5. How many?")
+    recorder = Records::Recorder.new(room, teacher[0])
+    [child, other].each do |each|
+      record = recorder.record(child: each, problem: posed, code: "count_on", client_key: SecureRandom.uuid,
+                               happened_at: Time.now, answer: 13)
+      Records::Photo.keep(record, "jpeg", client_key: SecureRandom.uuid)
+    end
+    lesson = posed.lesson
+    lesson.update(listening: Sequel.pg_jsonb([{ "child" => child.id, "reason" => "x" }]))
+    lesson.keep_groups([[child, other]])
+    room.keep_apart([child.id, other.id].sort)
+    told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [3, 2]), "#{name} and Bo find 3 and 2.")
+    lesson.course.plan("story_time").items.add([told])
+    lesson.course.plan("by_heart", details: { "for" => [child.id, other.id], "note" => "For #{name}, Bo" })
+    posed.part.items.keep_way(posed.item, "9 + 5", child: child)
+    posed.part.items.keep_way(posed.item, "9 + 5", child: other)
+    sign_in teacher[0]
+    get "/notes/#{room.id}/#{child.id}"
+    send_form "/notes/#{room.id}/#{child.id}", opening: "#{name} counts on."
+  end
+
+  # Every row of every table, as text.
+  def everything
+    DB.tables.to_h { |table| [table, DB[table].select_map(Sequel.function(:to_jsonb, table).cast(:text))] }
+  end
+
+  it "leaves neither the name nor the id of a child in any table or log, and everybody else’s as it was" do
+    fill
+    id = child.id
+    expect(everything.values.join).to include(name)
+    others = Records::Observation.where(child_id: other.id).count
+    get "/account/classes/#{room.id}/children/#{id}/erase"
+    expect(last_response.body).to include("1 record, 1 photo, 1 way given", "2 stories of this class name #{name}")
+    send_form "/account/classes/#{room.id}/children/#{id}/delete", typed: name, stories: "true"
+    traces = /#{name}|child(_id)?": ?#{id}\b/
+    found = everything.select { |_, rows| rows.grep(traces).any? }
+    expect(found.keys).to eq([])
+    lesson = room.lesson_on(room.today)
+    expect([lesson.listening.to_a, lesson.groups.map(&:to_a), room.refresh.apart]).to eq([[], [[other.id]], []])
+    expect(DB[:ways].select_map(%i[initials tally])).to include(["B", 2])
+    expect(lesson.course.parts.map(&:note)).to include(/for Bo/)
+    expect(Records::Observation.where(child_id: other.id).count).to eq(others)
+    logs = Dir[File.join(Settings.var, "**/*.log")].select { |file| File.file?(file) && File.readable?(file) }
+    expect(logs.map { |file| File.binread(file) }.join).not_to include(name)
+  end
+
+  it "leaves stories as they are where that is wished" do
+    posed = pose(room)
+    posed.update(story: "Bo has 9 shells, Bobby has 5.")
+    described_class.new(other).call(stories: false)
+    expect(posed.refresh.story).to start_with("Bo has")
+    room.children_dataset.first(name: "Cleo").then { |cleo| described_class.new(cleo).call }
+    expect(posed.refresh.story).to include("Bobby")
+  end
+end
