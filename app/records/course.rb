@@ -58,6 +58,13 @@ module Records
       forget
     end
 
+    # Takes a part out; a board that shows it is cleared. What was heard in it stays.
+    def take_out(part)
+      part.delete
+      forget
+      @lesson.change_board { |state| state["part"] == part.id ? {} : state }
+    end
+
     # Leaves the part going on and begins this one.
     def go(part)
       DB.transaction do

@@ -47,6 +47,14 @@ module Records
     # @return [Array<Way>] those offered for an item
     def ways(index) = Way.where(place(index)).order(:id).all
 
+    # @return [Array<String>] who was asked: heard on its problem, or gave a way
+    def asked(index)
+      there = place(index)
+      gave = DB[:way_givers].where(way_id: Way.where(there).select(:id)).select(:child_id)
+      heard = Observation.standing.where(there.slice(:problem_id)).select(:child_id) if there[:problem_id]
+      Child.where(id: heard ? gave.union(heard) : gave).order(:name).select_map(:name)
+    end
+
     # @param input [Object] as its activity takes a way; or a Rungs::Picture::Way
     # @param move [String, nil] instead: the move of a way that Rungs knows for its problem
     # @param child [Child, nil] who gave it

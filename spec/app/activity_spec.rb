@@ -92,6 +92,17 @@ RSpec.describe Records::ItemOnBoard do
     expect(Records::LessonPart[part.id].items.size).to eq(1)
   end
 
+  it "tells who was asked: heard on its problem, or gave a way" do
+    part = plan("twins")
+    lesson.course.go(part)
+    recorder = Records::Recorder.new(room, teacher[0])
+    recorder.record(child: room.children[0], problem: part.items.posed(0), code: "count_on",
+                    client_key: SecureRandom.uuid, happened_at: Time.now)
+    sum = part.items.item(0).answer
+    part.items.keep_way(0, "#{sum - 1} + 1", child: room.children[2])
+    expect([part.items.asked(0), part.items.asked(1)]).to eq([[room.children[0].name, room.children[2].name], []])
+  end
+
   it "leaves the board going where the part is taken out" do
     part = plan("twins")
     lesson.course.go(part)

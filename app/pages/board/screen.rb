@@ -7,8 +7,18 @@ module Pages
       # Characters of a number sentence that stand in one line at full size.
       LONG_SENTENCE = 22
 
+      DRAWN = Live::Screens.new
+
+      # What is seen for a moment is drawn anew each time, since it tells how long it is still to be seen.
       def screen_of(lesson)
         @lesson = lesson
+        return draw_screen if lesson.board["until"]
+
+        key = [lesson.id, lesson.board_version, @room.nil?, lesson.classroom.setting("sentences")]
+        DRAWN.fetch(key) { draw_screen }
+      end
+
+      def draw_screen
         state = @lesson.on_board
         state ? partial(:"board/_step", state: state) : partial(:"board/_nothing")
       end

@@ -20,7 +20,7 @@ module Pages
         form = checked(PlaceContract)
         part = found_part
         case form[:do]
-        when "remove" then part.delete
+        when "remove" then part.lesson.course.take_out(part)
         when "minutes" then part.update(minutes: form[:minutes] || part.minutes)
         else part.lesson.course.shift(part, form[:do] == "earlier" ? -1 : 1)
         end

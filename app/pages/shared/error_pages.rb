@@ -43,7 +43,7 @@ module Pages
       rescue Rack::Timeout::RequestTimeoutError
         self.class.page(503)
       rescue StandardError => e
-        warn e.class.name, *e.backtrace.first(12)
+        warn e.class.name, *e.backtrace.grep_v(%r{/vendor/}).first(12)
         self.class.page(500)
       end
     end
