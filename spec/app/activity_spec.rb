@@ -99,8 +99,8 @@ RSpec.describe Records::ItemOnBoard do
     recorder.record(child: room.children[0], problem: part.items.posed(0), code: "count_on",
                     client_key: SecureRandom.uuid, happened_at: Time.now)
     sum = part.items.item(0).answer
-    part.items.keep_way(0, "#{sum - 1} + 1", child: room.children[2])
-    expect([part.items.asked(0), part.items.asked(1)]).to eq([[room.children[0].name, room.children[2].name], []])
+    part.items.keep_way(0, "#{sum - 1} + 1", child: room.children[1])
+    expect([part.items.asked(0), part.items.asked(1)]).to eq([[room.children[0].name, room.children[1].name], []])
   end
 
   it "leaves the board going where the part is taken out" do
