@@ -10,11 +10,11 @@ gem "dry-validation"
 gem "erubi"
 gem "i18n"
 gem "image_processing"
-gem "mail"
 gem "pg"
 gem "prawn"
 gem "prawn-svg"
 gem "puma"
+gem "rack-attack", require: false
 gem "rack-protection"
 gem "rack-session"
 gem "rack-timeout", require: false

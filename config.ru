@@ -24,6 +24,7 @@ use Rack::Protection::XSSHeader
 use Rack::Protection::ReferrerPolicy, referrer_policy: "same-origin"
 use Rack::Protection::HostAuthorization, permitted_hosts: Settings::LOOPBACK, logging: false if Settings.loopback?
 use Pages::Shared::CleanInput
+use Pages::Shared::Pace.middleware
 use Rack::Session::Cookie, key: "rungs.session", secret: Settings.session_secret, same_site: :lax, httponly: true,
                            secure: Settings.https?
 use Pages::Shared::Forgery

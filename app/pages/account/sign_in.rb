@@ -1,15 +1,19 @@
 # frozen_string_literal: true
 
+require "bcrypt"
 require "roda"
-require "mail"
 
 module Pages
   module Account
     # Signing in and out, and what belongs to an account. Everything else needs somebody signed in.
-    #
-    # Mails (only the one that unlocks an account) are laid into var/mail instead of being sent.
     class SignIn < Roda
-      OPEN = %r{\A/account/(login|create-account|unlock-account|unlock-account-request|demo)\z|\A/b(/|\z)}
+      OPEN = %r{\A/account/(login|create-account|demo)\z|\A/b(/|\z)}
+
+      WRONG = "not an e-mail and a password that go together"
+      COST = ENV["RACK_ENV"] == "test" ? 4 : 12
+      # What the password of an unknown address is held against.
+      NOBODY = BCrypt::Password.create(SecureRandom.hex, cost: COST).to_s
+      private_constant :WRONG, :NOBODY
 
       plugin :middleware, next_if_not_found: true
       plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout",
@@ -18,12 +22,12 @@ module Pages
       include Shared::Helpers
 
       plugin :rodauth, csrf: false do
-        enable :login, :logout, :create_account, :close_account, :change_password, :lockout, :audit_logging,
-               :active_sessions, :remember
+        enable :login, :logout, :create_account, :close_account, :change_password, :audit_logging,
+               :active_sessions, :remember, :disallow_common_passwords
         db DB
         prefix "/account"
         hmac_secret Settings.secret("hmac_secret") { SecureRandom.hex(32) }
-        password_hash_cost { ENV["RACK_ENV"] == "test" ? 4 : 12 }
+        password_hash_cost COST
         use_database_authentication_functions? false
         account_password_hash_column nil
         title_instance_variable :@title
@@ -34,11 +38,8 @@ module Pages
         password_minimum_length 10
         password_maximum_bytes 72
         login_maximum_length 120
-        max_invalid_logins 8
-        account_lockouts_deadline_interval(minutes: 30)
         set_deadline_values? true
         already_logged_in { redirect "/" }
-        domain { Settings.loopback? ? Settings.host : request.host }
         password_too_short_message "at least 10 characters, please"
         login_redirect "/"
         logout_redirect "/account/login"
@@ -49,15 +50,16 @@ module Pages
         create_account_page_title "Make an account"
         close_account_page_title "Close the account"
         change_password_page_title "Change the password"
-        unlock_account_request_page_title "Signing in is paused"
-        unlock_account_page_title "Unlock the account"
         login_error_flash "That e-mail and password do not go together."
-        login_lockout_error_flash "Signing in is paused after too many tries."
         create_account_error_flash "The account was not made yet."
         change_password_notice_flash "The password is changed."
         close_account_notice_flash "The account is closed and its classes are deleted."
-        invalid_password_message "not the password of this account"
-        no_matching_login_message "no account has this e-mail and password"
+        password_is_one_of_the_most_common_message "one that many people use; take another, please"
+        already_an_account_with_this_login_message "cannot be used here; if it is yours, sign in with it"
+        # An unknown address and a wrong password are told alike, and take as long.
+        invalid_password_message { request.path.end_with?("/login") ? WRONG : "not the password of this account" }
+        no_matching_login_message WRONG
+        after_no_matching_login { BCrypt::Password.new(NOBODY) == param(password_param) }
         require_login_error_flash nil
         login_notice_flash nil
         logout_notice_flash "You are signed out."
@@ -85,9 +87,6 @@ module Pages
           def no_longer_active_session = clear_session
         end
 
-        email_from "rungs@localhost"
-        send_email { |mail| SignIn.deliver(mail) }
-
         before_create_account do
           name, room = [param_or_nil("name"), param_or_nil("room")].map { |text| text.to_s.strip }
           unless room.length.between?(1, Shared::Contract::NAME_LENGTH)
@@ -102,11 +101,6 @@ module Pages
         before_close_account { Records::Account[account_id].leave_classrooms }
         delete_account_on_close? true
         skip_status_checks? false
-      end
-
-      def self.deliver(mail)
-        mail.delivery_method(:file, location: File.join(Settings.var, "mail"))
-        mail.deliver
       end
 
       route do |r|

@@ -21,6 +21,8 @@ module Pages
                 "Nothing was changed and nothing was lost. Go back, mend it and send it again."],
         503 => ["That took too long",
                 "It was ended so that others can go on. What was saved before is safe; try once more."],
+        429 => ["That was tried too often",
+                "Wait a few minutes, then try again. Nothing was lost."],
         500 => ["Something went wrong on our side",
                 "What was saved before is safe; nothing was lost. Go back and try once more."]
       }.freeze

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require "rack/attack"
+
+module Pages
+  module Shared
+    # How fast what can be guessed may be tried: by one address, for one account from one address, and in all. Nobody
+    # can lock somebody else out by trying.
+    module Pace
+      CODE = %r{\A/b/[^/]+/?\z}
+      # What is tried → how often in so many seconds.
+      LIMITS = { "sign-in" => [100, 300], "sign-in of one" => [10, 300], "all sign-ins" => [1000, 300],
+                 "sign-up" => [20, 3600], "all sign-ups" => [200, 3600],
+                 "board codes" => [60, 300], "all board codes" => [2000, 300] }.freeze
+
+      module_function
+
+      # @return [Class] the middleware
+      def middleware
+        Rack::Attack.cache.store = Records::Attempts
+        Rack::Attack.throttled_responder = ->(_) { ErrorPages.page(429) }
+        LIMITS.each do |name, (limit, period)|
+          Rack::Attack.throttle(name, limit: limit, period: period) { |request| of(name, request) if Settings.paced? }
+        end
+        Rack::Attack
+      end
+
+      # @return [String, nil] by what a request is counted; nil where it is none of these
+      def of(name, request)
+        return unless tried?(name, request)
+        return "#{request.ip} #{request.params['email'].to_s.strip.downcase}" if name.end_with?("of one")
+
+        name.start_with?("all") ? "all" : request.ip
+      end
+
+      def tried?(name, request)
+        return request.get? && request.path.match?(CODE) if name.end_with?("codes")
+
+        path = name.include?("sign-up") ? "/account/create-account" : "/account/login"
+        request.post? && request.path == path
+      end
+      private_class_method :of, :tried?
+    end
+  end
+end
