@@ -6,6 +6,12 @@ require "rack/protection"
 require "rack/timeout/base"
 LOADER.eager_load
 
+# What says who asked, and by which name, is believed only from a proxy that is known to be there.
+unless Settings.proxy?
+  Rack::Request.forwarded_priority = []
+  Rack::Request.ip_filter = ->(_) { false }
+end
+
 public_folder = File.join(Rungs::ROOT, "public")
 as_it_says = { "x-content-type-options" => "nosniff" }
 kept = [[:all, { "cache-control" => "public, max-age=31536000", **as_it_says }]]
@@ -22,7 +28,8 @@ use Rack::Protection::ContentSecurityPolicy,
 use Rack::Protection::FrameOptions, frame_options: "DENY"
 use Rack::Protection::XSSHeader
 use Rack::Protection::ReferrerPolicy, referrer_policy: "same-origin"
-use Rack::Protection::HostAuthorization, permitted_hosts: Settings::LOOPBACK, logging: false if Settings.loopback?
+use Rack::Protection::HostAuthorization, permitted_hosts: Settings.hosts, logging: false
+use Rack::Protection::StrictTransport if Settings.https?
 use Pages::Shared::CleanInput
 use Pages::Shared::Pace.middleware
 use Rack::Session::Cookie, key: "rungs.session", secret: Settings.session_secret, same_site: :lax, httponly: true,

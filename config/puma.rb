@@ -4,7 +4,9 @@ threads_count = Integer(ENV.fetch("RUNGS_THREADS", "5"))
 threads threads_count, threads_count
 host = ENV.fetch("RUNGS_HOST", "127.0.0.1")
 host = "[#{host}]" if host.include?(":")
-bind "tcp://#{host}:#{ENV.fetch('RUNGS_PORT', '4600')}"
+address = "#{host}:#{ENV.fetch('RUNGS_PORT', '4600')}"
+cert, key = ENV.values_at("RUNGS_CERT", "RUNGS_KEY")
+bind cert ? "ssl://#{address}?#{URI.encode_www_form(cert: cert, key: key)}" : "tcp://#{address}"
 environment "production"
 rackup File.expand_path("../config.ru", __dir__)
 raise_exception_on_sigterm false

@@ -2,6 +2,7 @@
 
 require "securerandom"
 require "fileutils"
+require "socket"
 
 # How this server was started. Secrets are made on first start and kept in var/, never in the repository.
 module Settings
@@ -13,14 +14,28 @@ module Settings
   def host = ENV.fetch("RUNGS_HOST", "127.0.0.1")
   def loopback? = LOOPBACK.include?(host)
 
+  # The names that are answered to: this machine's own, what it listens on, and what RUNGS_HOSTS names.
+  # @return [Array<String>]
+  def hosts
+    own = loopback? ? [] : [host, *Socket.ip_address_list.map(&:ip_address)]
+    [*LOOPBACK, *own, *ENV.fetch("RUNGS_HOSTS", "").split(/[,\s]+/)].uniq
+  end
+
+  def proxy? = ENV["RUNGS_PROXY"] == "1"
+
   # Seconds that a request may take.
   def deadline = Integer(ENV.fetch("RUNGS_DEADLINE", "20"))
   # Whether guessing is slowed; specs sign in more often than people.
   def paced? = ENV["RACK_ENV"] != "test" || ENV["RUNGS_PACED"] == "1"
   def https? = ENV["RUNGS_HTTPS"] == "1"
 
-  # The one-press sign-in exists only for a server that was started with the demo class and listens on loopback.
-  def demo_offer? = ENV["RUNGS_DEMO"] == "1" && loopback?
+  FORWARDED = %w[HTTP_FORWARDED HTTP_X_FORWARDED_FOR HTTP_X_FORWARDED_HOST HTTP_X_REAL_IP HTTP_VIA].freeze
+  private_constant :FORWARDED
+
+  # The one-press sign-in exists only for a server that was started with the demo class and listens on loopback, and
+  # for no request that came through a proxy.
+  # @param env [Hash] of the request
+  def demo_offer?(env = {}) = ENV["RUNGS_DEMO"] == "1" && loopback? && FORWARDED.none? { |name| env.key?(name) }
 
   # @return [String] 128 hexadecimal digits, the same on every start
   def session_secret = secret("session_secret") { SecureRandom.hex(64) }

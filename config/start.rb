@@ -18,10 +18,14 @@ class Start
     OptionParser.new do |options|
       options.on("--port N", Integer) { |port| @port = port }
       options.on("--host ADDR") { |host| @host = host }
+      options.on("--cert FILE") { |file| @cert = file }
+      options.on("--key FILE") { |file| @key = file }
       options.on("--fresh") { @fresh = true }
       options.on("--no-demo") { @demo = false }
     end.parse!(arguments)
     raise Stop, "“#{arguments.first}” means nothing here. bin/start --help explains." if arguments.any?
+
+    check_certificate
     raise Stop, "A port is a number from 1 to 65535." unless @port.between?(1, 65_535)
   rescue OptionParser::ParseError => e
     raise Stop, "#{e.message.sub(/\A./, &:upcase)}. bin/start --help explains."
@@ -39,6 +43,17 @@ class Start
   end
 
   private
+
+  def check_certificate
+    return if @cert.nil? && @key.nil?
+
+    raise Stop, "HTTPS needs both --cert FILE and --key FILE." unless @cert && @key
+
+    missing = [@cert, @key].find { |file| !File.readable?(file) }
+    raise Stop, "#{missing} cannot be read." if missing
+
+    ENV["RUNGS_CERT"], ENV["RUNGS_KEY"], ENV["RUNGS_HTTPS"] = File.expand_path(@cert), File.expand_path(@key), "1"
+  end
 
   def hold_lock
     FileUtils.mkdir_p(File.join(ROOT, "var"))
@@ -104,7 +119,7 @@ class Start
   end
 
   def greet
-    puts "", "Rungs is at http://#{@host}:#{@port}"
+    puts "", "Rungs is at http#{'s' if Settings.https?}://#{@host}:#{@port}"
     puts "To look around: press “Open the demo class” on the sign-in page." if Settings.demo_offer?
     puts "Ctrl-C ends it."
     $stdout.flush

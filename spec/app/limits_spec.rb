@@ -57,4 +57,23 @@ RSpec.describe "Limits" do
     pairs.flatten.each(&:close)
     events.stop
   end
+
+  it "answers to named hosts only, and believes no forwarded address without a proxy" do
+    stub_const("ENV", ENV.to_h.merge("RUNGS_HOST" => "0.0.0.0", "RUNGS_HOSTS" => "rungs.school.example, other.example"))
+    expect(Settings.hosts).to include("127.0.0.1", "rungs.school.example", "other.example")
+    header "Host", "evil.example"
+    expect(get("/account/login").status).to eq(403)
+    header "Host", "127.0.0.1"
+    request = Rack::Request.new(Rack::MockRequest.env_for("/", "HTTP_X_FORWARDED_FOR" => "10.1.1.1",
+                                                               "REMOTE_ADDR" => "127.0.0.1"))
+    expect(request.ip).to eq("127.0.0.1")
+  end
+
+  it "offers the demo to no request that came through a proxy" do
+    expect(get("/account/login").body).to include("Open the demo class")
+    header "X-Forwarded-For", "10.1.1.1"
+    expect(get("/account/login").body).not_to include("Open the demo class")
+    send_form "/account/demo"
+    expect(get("/account").status).to eq(302)
+  end
 end

@@ -109,7 +109,7 @@ module Pages
         env["rodauth"] = rodauth
         ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN)
         r.on "account" do
-          r.post("demo") { sign_in_to_demo } if Settings.demo_offer?
+          r.post("demo") { sign_in_to_demo } if Settings.demo_offer?(env)
           r.rodauth
         end
       end
