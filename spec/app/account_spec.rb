@@ -225,4 +225,26 @@ RSpec.describe "Accounts" do
     expect(room.today(late)).to eq(Date.new(2026, 11, 25))
     expect(room.midnight(Date.new(2026, 11, 25))).to eq(Time.utc(2026, 11, 24, 11))
   end
+
+  it "lets a teacher read what was done, by whom and from where, and names no child" do
+    room = teacher[1]
+    sign_in account, "wrong password"
+    sign_in account
+    get "/account/classes/#{room.id}"
+    send_form "/account/classes/#{room.id}/settings", turned: "one"
+    ada = room.children_dataset.first(name: "Ada")
+    send_form "/account/classes/#{room.id}/children/#{ada.id}/delete", typed: "Ada"
+    clear_cookies
+    stranger = make_teacher[0]
+    stranger.update(name: "Mr Nosy")
+    sign_in stranger
+    get "/climb/#{room.id}"
+    expect(get("/account/log").body).to include("without being its teacher")
+    clear_cookies
+    sign_in account
+    body = get("/account/log").body
+    expect(body).to include("signed in", "tried a wrong password", "changed how the class does things",
+                            "erased a child", "Mr Nosy", "127.0.0.1")
+    expect(body).not_to include("Ada")
+  end
 end

@@ -20,8 +20,15 @@ module Pages
         ended = params[:others] ? sessions.exclude(session_id: here) : sessions.where(session_id: params[:session].to_s)
         ended.delete
         env["rodauth"].remove_remember_key(person.id)
+        note_act("sessions")
         session_store["note"] = "Signed out there."
         redirect "/account"
+      end
+
+      get "/log" do
+        @title = "What was done"
+        @rows = Records::Audit.of(person)
+        erb :"account/log"
       end
 
       get "/classes/:room" do
@@ -39,12 +46,14 @@ module Pages
       post "/classes/:room/settings" do
         chosen = Rungs::Planning::Setting::ALL.to_h { |setting| [setting.id, setting.choice(params[setting.id])] }
         room.keep_settings(chosen)
+        note_act("settings", room)
         say "Saved."
       end
 
       post "/classes/:room/children" do
         names = checked(ChildrenContract)[:names].lines.map(&:strip).reject(&:empty?)
         Records::Child.enrol(room, names)
+        note_act("children", room)
         say "#{plural(names.uniq.size, 'child', 'children')} in the list. #{room.name} now has #{room.size}."
       rescue Records::Child::TooMany => e
         refuse(e.message)
@@ -54,6 +63,7 @@ module Pages
       post "/classes/:room/children/:child/leave" do
         child = room.child(params[:child]) || halt(404)
         child.update(left_on: room.today)
+        note_act("off_the_list", room)
         say "#{child.name} is off the list. The records are kept; add #{child.name} again to bring them back."
       end
 
@@ -70,6 +80,7 @@ module Pages
           return erase_page
         end
         Records::Erasing.new(child).call(stories: !params[:stories].nil?)
+        note_act("erased", room)
         say "#{child.name} and all records of #{child.name} are erased."
       end
 

@@ -64,6 +64,7 @@ module Pages
         login_notice_flash nil
         logout_notice_flash "You are signed out."
         create_account_notice_flash nil
+        audit_log_metadata_default { { "address" => request.ip } }
         # A session lives in the database: what is copied of it ends with it. A device may stay signed in.
         active_sessions_insert_hash { super().merge(device: request.user_agent.to_s[0, 200]) }
         remember_route nil

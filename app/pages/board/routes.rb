@@ -32,6 +32,7 @@ module Pages
       # Opens the board to a projector or another machine by a short code.
       post "/:room/code" do
         room.start_lesson(today).open_code
+        note_act("code", room)
         redirect "/#{params[:from] == 'conduct' ? 'conduct' : 'listen'}/#{room.id}"
       end
 

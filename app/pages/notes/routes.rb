@@ -28,6 +28,7 @@ module Pages
 
       get "/:room/:child/:paper.pdf" do
         halt 404 unless Sheets::FamilyPage::PAPERS.key?(params[:paper])
+        note_act("exported", room)
         headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=note.pdf"
         foot = [room.name, room.school].reject(&:empty?).join(", ")
         title = "#{@child.name}, #{long_date(today)}"
