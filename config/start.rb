@@ -12,6 +12,8 @@ class Start
   class Stop < StandardError; end
 
   ROOT = File.expand_path("..", __dir__)
+  # Seconds between two looks at the database.
+  WATCH = 1
 
   def initialize(arguments)
     @host, @port, @demo, @fresh = "127.0.0.1", 4600, true, false
@@ -113,9 +115,24 @@ class Start
     launcher = Puma::Launcher.new(Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")]),
                                   log_writer: Puma::LogWriter.new(log, log))
     launcher.events.after_booted { greet }
+    watching = Thread.new { watch_database }
     launcher.run
+    watching.kill.join
     Live::BoardEvents.instance.stop
     DB.disconnect
+  end
+
+  # A database that ended is started again; what is asked meanwhile is told to wait a moment.
+  def watch_database
+    loop do
+      sleep WATCH
+      next if @cluster.nil? || @cluster.answers?
+
+      puts "The database has ended. Starting it again …"
+      @cluster.start("rungs")
+    rescue Cluster::Failure
+      next # it may still be ending; tried again at the next look
+    end
   end
 
   def greet

@@ -13,8 +13,13 @@ RSpec.describe "Limits" do
       run ->(_) { sleep 5 }
     end
     answer = Rack::MockRequest.new(slow).get("/")
-    expect([answer.status, answer.body]).to match([503, include("That took too long")])
+    expect([answer.status, answer.body]).to match([503, include("A moment, please")])
     expect(DB.get(Sequel.function(:current_setting, "statement_timeout"))).to eq("15s")
+  end
+
+  it "asks for a moment where the database is just coming back" do
+    gone = Pages::Shared::ErrorPages.new(->(_) { raise Sequel::DatabaseDisconnectError, "gone" })
+    expect(Rack::MockRequest.new(gone).get("/").status).to eq(503)
   end
 
   it "takes no more than sixty children into a class, and says how many there would be" do

@@ -19,8 +19,9 @@ module Pages
                 "It was not taken in, and nothing was changed. A photo may have 20 MB, everything else far less."],
         422 => ["That could not be used",
                 "Nothing was changed and nothing was lost. Go back, mend it and send it again."],
-        503 => ["That took too long",
-                "It was ended so that others can go on. What was saved before is safe; try once more."],
+        503 => ["A moment, please",
+                "That took too long, or the database is just coming back. What was saved before is safe; try once " \
+                "more."],
         429 => ["That was tried too often",
                 "Wait a few minutes, then try again. Nothing was lost."],
         500 => ["Something went wrong on our side",
@@ -42,7 +43,7 @@ module Pages
 
       def call(env)
         @app.call(env)
-      rescue Rack::Timeout::RequestTimeoutError
+      rescue Rack::Timeout::RequestTimeoutError, Sequel::DatabaseConnectionError, Sequel::DatabaseDisconnectError
         self.class.page(503)
       rescue StandardError => e
         warn e.class.name, *e.backtrace.grep_v(%r{/vendor/}).first(12)
