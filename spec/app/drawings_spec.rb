@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe Drawings::Picture do
+  def drawn(layout, **how) = Nokogiri::XML(described_class.draw(layout, **how), &:strict)
+
+  it "draws every step of every activity within its frame, with words for those who do not see it" do
+    Rungs::Activity::ALL.each do |activity|
+      activity.with.items(seed: 2, count: 1).flat_map(&:steps).each do |step|
+        svg = drawn(step.layout).root
+        width, height = svg["viewBox"].split.last(2).map(&:to_f)
+        expect([activity.id, svg["aria-label"]]).to eq([activity.id, step.layout.alt])
+        expect([width, height]).to all(be > 20)
+        xs = svg.xpath("//@cx").map { |each| each.value.to_f }
+        expect(xs).to all(be_between(-1, width + 1))
+      end
+    end
+  end
+
+  it "says each place that can be pressed, as a button that the keyboard reaches" do
+    line = Rungs::Picture::Line.new(to: 20, start: 7).layout
+    places = Rungs::Picture::Hands.new(line).places
+    buttons = drawn(line, places: places).css("g[role=button]")
+    expect(buttons.map { |each| each["aria-label"] }).to eq((0..20).map { |number| "to #{number}" })
+    expect(buttons.map { |each| each["tabindex"] }.uniq).to eq(["0"])
+    expect(drawn(line, places: places).root["role"]).to eq("group")
+  end
+
+  it "draws a band around each group, and lets each mark of a tappable picture be told" do
+    frame = Rungs::Picture::Frame.new([4, 3]).layout
+    expect(drawn(frame, loops: [[1, 2, 3, 4], [5]]).css("polyline").size).to eq(2)
+    orders = drawn(frame, tappable: true).css("g[data-order]").map { |each| each["data-order"].to_i }
+    expect(orders).to eq([*1..7])
+  end
+
+  it "tells the two kinds of counter apart by more than colour" do
+    filled = drawn(Rungs::Picture::Frame.new([1, 1]).layout).css("circle").map { |each| each["fill"] == Drawings::Shapes::PAPER }
+    expect(filled).to eq([false, true])
+  end
+end

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe "Finding something to do" do
+  let(:teacher) { make_teacher }
+  let(:room) { teacher[1] }
+
+  before { sign_in teacher[0] }
+
+  def chosen = Nokogiri::HTML5(last_response.body).css("option[selected]").map { |each| each["value"] }
+
+  it "shows every activity under what it is for, with its options and its first items" do
+    Rungs::Activity::FINDS.each_key do |find|
+      get "/find/#{room.id}", finds: find
+      titles = Nokogiri::HTML5(last_response.body).css(".find-cards strong").map(&:text)
+      expect(titles).to eq(Rungs::Activity::ALL.select { |each| each.finds.include?(find) }.map(&:title))
+    end
+    Rungs::Activity::ALL.each do |activity|
+      get "/find/#{room.id}", activity: activity.id, seed: 3
+      expect([activity.id, last_response.status, chosen])
+        .to eq([activity.id, 200, activity.options.map { |option| option.default.to_s }])
+      expect(Nokogiri::HTML5(last_response.body).css(".find-items svg").size).to be_between(1, 6)
+    end
+  end
+
+  it "takes each choice of each option, and the same seed shows the same items" do
+    Rungs::Activity::ALL.each do |activity|
+      activity.options.each do |option|
+        choice = option.choices.last
+        next if activity.with(option.id => choice).most&.zero?
+
+        get "/find/#{room.id}", activity: activity.id, seed: 7, option.id => choice
+        expect([activity.id, option.id, last_response.status]).to eq([activity.id, option.id, 200])
+        expect(chosen).to include(choice.to_s)
+      end
+    end
+    bodies = Array.new(2) { get("/find/#{room.id}", activity: "toss", seed: 5).body[%r{find-items.*?</ul>}m] }
+    expect(bodies.uniq.size).to eq(1)
+  end
+
+  it "chooses what fits the class, and names what slipped of late that an activity brings out" do
+    posed = pose(room, [13, 4], situation: "take_from.result")
+    recorder = Records::Recorder.new(room, teacher[0])
+    2.times do
+      recorder.record(child: room.children.first, problem: posed, code: "count_on", answer: 10,
+                      client_key: SecureRandom.uuid, happened_at: Time.now)
+    end
+    get "/find/#{room.id}", activity: "jump_track"
+    expect(chosen.first).to eq("20")
+    expect(last_response.body).to include("Brings out what slipped here of late", ", 2 times")
+    get "/find/#{room.id}", activity: "by_heart"
+    expect(chosen).to eq(["subtract"])
+  end
+
+  it "refuses a choice that there is not, and puts nothing into the plan" do
+    get "/find/#{room.id}", activity: "twins", to: "7"
+    expect([last_response.status, last_response.body]).to match([422, include("there is no to “7”")])
+    get "/find/#{room.id}"
+    send_form "/find/#{room.id}", activity: "twins", to: "7"
+    expect(last_response.status).to eq(422)
+    expect(room.lesson_on(room.today)&.course&.parts.to_a).to be_empty
+  end
+end
