@@ -40,6 +40,9 @@ module Settings
   # @return [String] 128 hexadecimal digits, the same on every start
   def session_secret = secret("session_secret") { SecureRandom.hex(64) }
 
+  # What somebody needs to make an account where others can reach the server; nil where nobody else can.
+  def invitation = loopback? ? nil : secret("invitation") { SecureRandom.alphanumeric(10).downcase }
+
   # Reads the secret of that name from var/, making it first where it is missing.
   def secret(name)
     file = File.join(var, "secrets", name)

@@ -138,6 +138,7 @@ class Start
   def greet
     puts "", "Rungs is at http#{'s' if Settings.https?}://#{@host}:#{@port}"
     puts "To look around: press “Open the demo class” on the sign-in page." if Settings.demo_offer?
+    puts "To make an account one needs this code:  #{Settings.invitation}" if Settings.invitation
     puts "Ctrl-C ends it."
     $stdout.flush
   end

@@ -58,6 +58,17 @@ RSpec.describe "Accounts" do
     expect(store.read("z")).to be_nil
   end
 
+  it "asks for an invitation where others can reach the server" do
+    stub_const("ENV", ENV.to_h.merge("RUNGS_HOST" => "0.0.0.0"))
+    made = { name: "Reva", password: "long enough now", room: "Room 1" }
+    expect(get("/account/create-account").body).to include("Invitation code")
+    send_form "/account/create-account", **made, email: "stranger@harbour.example", invitation: "guess"
+    expect(last_response.body).to include("not the code that bin/start prints")
+    expect(Records::Account.first(email: "stranger@harbour.example")).to be_nil
+    send_form "/account/create-account", **made, email: "invited@harbour.example", invitation: Settings.invitation
+    expect(Records::Account.first(email: "invited@harbour.example")).not_to be_nil
+  end
+
   it "refuses a password that many people use" do
     get "/account/create-account"
     send_form "/account/create-account", name: "Reva", email: "common@harbour.example", password: "1234567890",

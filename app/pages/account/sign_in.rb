@@ -89,6 +89,10 @@ module Pages
         end
 
         before_create_account do
+          asked = Settings.invitation
+          unless asked.nil? || Rack::Utils.secure_compare(param_or_nil("invitation").to_s.strip, asked)
+            throw_error_status(422, "invitation", "not the code that bin/start prints on this machine")
+          end
           name, room = [param_or_nil("name"), param_or_nil("room")].map { |text| text.to_s.strip }
           unless room.length.between?(1, Shared::Contract::NAME_LENGTH)
             throw_error_status(422, "room", "between 1 and 40 characters, please")
