@@ -23,9 +23,8 @@ end
 
 cluster = Cluster.new(File.expand_path("../var/test/postgres", __dir__), fast: true)
 begin
-  environment = { "RACK_ENV" => "test", "DATABASE_URL" => cluster.start("rungs_test") do |step|
-    puts step
-  end, "RUNGS_DEMO" => "1",
+  url = cluster.start("rungs_test") { |step| puts step }
+  environment = { "RACK_ENV" => "test", "DATABASE_URL" => url, "RUNGS_DEMO" => "1",
                   "RUNGS_VAR" => File.expand_path("../var/test", __dir__) }
   passed = system(environment, "bundle", "exec", "rspec", *ARGV)
 rescue Cluster::Failure => e
