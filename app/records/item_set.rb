@@ -32,12 +32,16 @@ module Records
     # @return [Integer] the one to begin with: of a story with several sets of numbers the one it was written with
     def first = data.index { |each| [nil, "middle"].include?(each[:number_set]) } || 0
 
-    # @return [PosedProblem, nil] nil where the item has no problem
+    # @return [PosedProblem, nil] nil where the item has no problem, or its part was taken out just now
     def posed(index, at: Time.now)
       item = item(index = index.clamp(0, last))
       problem = item.problem or return
       there = part.problems_dataset.where(item: index).last
-      there || part.lesson.pose(problem, part: part, item: index, at: at, **item.told)
+      there || DB.transaction(savepoint: true) do
+        part.lesson.pose(problem, part: part, item: index, at: at, **item.told)
+      end
+    rescue Sequel::ForeignKeyConstraintViolation
+      nil
     end
 
     # The problems of one story with several sets of numbers, easier first; none where there is only this one.

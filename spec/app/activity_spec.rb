@@ -103,6 +103,13 @@ RSpec.describe Records::ItemOnBoard do
     expect([part.items.asked(0), part.items.asked(1)]).to eq([[room.children[0].name, room.children[1].name], []])
   end
 
+  it "poses nothing for a part that was taken out just now" do
+    part = plan("twins")
+    items = part.items
+    Records::LessonPart.where(id: part.id).delete
+    expect([items.posed(0), items.ways(0), items.asked(0)]).to eq([nil, [], []])
+  end
+
   it "leaves the board going where the part is taken out" do
     part = plan("twins")
     lesson.course.go(part)
