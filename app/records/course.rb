@@ -101,7 +101,7 @@ module Records
     # @return [PosedProblem] the one to begin with
     def tell(told, show: true, at: Time.now)
       part = current if current&.activity == Rungs::Activity::POSED
-      part ||= (parts.reverse.find { |each| each.activity == Rungs::Activity::POSED } unless show)
+      part ||= (quiet_part(at) unless show)
       part ||= plan(Rungs::Activity::POSED.id, details: { "count" => 0 }, after: current)
       first = part.items.add(told)
       shown = first + (told.index { |data| [nil, "middle"].include?(data[:number_set]) } || 0)
@@ -121,6 +121,16 @@ module Records
     end
 
     private
+
+    # Where a problem goes that is not for the board: to the last such part that began, never into one that is only
+    # planned; else into one of its own, which is done with it.
+    def quiet_part(at)
+      there = parts.reverse.find { |each| each.activity == Rungs::Activity::POSED && each.begun? }
+      there || plan(Rungs::Activity::POSED.id, details: { "count" => 0 }).tap do |part|
+        PartRun.create(part_id: part.id, started_at: at, ended_at: at)
+        forget
+      end
+    end
 
     def show_told(part, item)
       part.running? ? @lesson.show_item(part, item) : go(part)

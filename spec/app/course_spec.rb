@@ -108,6 +108,17 @@ RSpec.describe Records::Course do
     expect([quiet.item, lesson.refresh.problem_on_board.item]).to eq([2, 1])
   end
 
+  it "never puts a problem for one child into a story that is only planned" do
+    planned = course.plan("story_time")
+    proposed = planned.items.item(0).ask
+    told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [2, 3]), "2 and 3?")
+    posed = course.tell([told], show: false)
+    again = course.tell([told], show: false)
+    expect(Records::LessonPart[planned.id].items.item(0).ask).to eq(proposed)
+    expect([again.part_id, again.item, course.left.map(&:id)]).to eq([posed.part_id, 1, [planned.id]])
+    expect(lesson.refresh.on_board).to be_nil
+  end
+
   it "keeps for how long a problem and a quick look were looked at" do
     part = course.plan("quick_look", details: { "options" => { "seconds" => 3 } })
     course.go(part)
