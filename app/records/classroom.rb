@@ -52,7 +52,7 @@ module Records
     # What an activity is told of the class: its settings, which facts are due, and which two ways were heard.
     def activity_settings
       { turned: setting("turned"), facts: ->(operation) { Evidence.new(self).due_facts(operation, on: today) },
-        ways_heard: -> { lesson_on(today)&.ways_heard } }
+        names: -> { children.map(&:name) }, ways_heard: -> { lesson_on(today)&.ways_heard } }
     end
 
     # @return [Hash{Symbol => String}] the band and the operation it is at; none before its first problem

@@ -48,7 +48,9 @@ module Rungs
       private
 
       def slipped? = option(:form) == "one_slipped"
-      def names(random) = Problem::Story::NAMES.sample(2, random: random)
+
+      # Invented children, whose names nobody in the class has.
+      def names(random) = (Problem::Story::NAMES - settings[:names]&.call.to_a).sample(2, random: random)
 
       # Two ways that were heard in this class, told by invented children; a slip is never a real child's.
       def heard(random)

@@ -291,4 +291,12 @@ RSpec.describe Rungs::Activity do
       expect(described_class.new(coin, { heads: 2 }).expected).to eq(4)
     end
   end
+
+  it "tells ways by children whose names nobody in the class has" do
+    taken = Rungs::Problem::Story::NAMES.drop(2)
+    seeds.each do |seed|
+      ways = data("whose_way", seed: seed, names: -> { taken }).flat_map { |talk| talk[:ways] }
+      expect(ways.map { |way| way[:child] } & taken).to be_empty
+    end
+  end
 end
