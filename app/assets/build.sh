@@ -10,10 +10,12 @@ mkdir -p public/assets public/fonts
 $bin/sass --no-source-map --style=compressed --load-path=node_modules --quiet-deps \
   --silence-deprecation=import,global-builtin,color-functions,if-function app/assets/styles/app.scss public/assets/app.css
 
-# One file for each page that needs its own; what they share is in each.
+# One file for each page that needs its own, and what they share once, under a name that changes with it.
+rm -f public/assets/*.js
 $bin/esbuild $scripts/pages.js $scripts/listen.js $scripts/check_in.js $scripts/groups.js $scripts/conduct.js $scripts/board.js \
-  --bundle --format=esm --target=es2022 --legal-comments=inline --outdir=public/assets --log-level=warning
-$bin/esbuild $scripts/sw.js --target=es2022 --outfile=public/sw.js --log-level=warning
+  --bundle --splitting --chunk-names=shared-[hash] --minify --format=esm --target=es2022 --legal-comments=inline \
+  --outdir=public/assets --log-level=warning
+$bin/esbuild $scripts/sw.js --minify --target=es2022 --outfile=public/sw.js --log-level=warning
 cp node_modules/htmx.org/dist/htmx.min.js public/assets/htmx.js
 
 andika=node_modules/@fontsource/andika/files/andika
