@@ -35,11 +35,13 @@ module Records
     # @return [PosedProblem, nil] nil where the item has no problem, or its part was taken out just now
     def posed(index, at: Time.now)
       item = item(index = index.clamp(0, last))
-      problem = item.problem or return
-      there = part.problems_dataset.where(item: index).last
-      there || DB.transaction(savepoint: true) do
-        part.lesson.pose(problem, part: part, item: index, at: at, **item.told)
+      return unless item.problem
+
+      posed_there(index) || DB.transaction(savepoint: true) do
+        part.lesson.pose(item.problem, part: part, item: index, at: at, **item.told)
       end
+    rescue Sequel::UniqueConstraintViolation
+      posed_there(index)
     rescue Sequel::ForeignKeyConstraintViolation
       nil
     end
@@ -117,6 +119,7 @@ module Records
     private
 
     def details = part.details.to_h
+    def posed_there(index) = part.problems_dataset.first(item: index)
     def within(index) = index.clamp(0, size - 1)
 
     def keep(data)

@@ -103,6 +103,15 @@ RSpec.describe Records::ItemOnBoard do
     expect([part.items.asked(0), part.items.asked(1)]).to eq([[room.children[0].name, room.children[1].name], []])
   end
 
+  it "poses an item once, also where another window posed it just now" do
+    part = plan("twins")
+    items = part.items
+    first = Records::LessonPart[part.id].items.posed(0)
+    allow(items).to receive(:posed_there).and_return(nil, first)
+    expect(items.posed(0).id).to eq(first.id)
+    expect(part.problems_dataset.where(item: 0).count).to eq(1)
+  end
+
   it "poses nothing for a part that was taken out just now" do
     part = plan("twins")
     items = part.items

@@ -104,4 +104,15 @@ RSpec.describe "The tables’ history" do
       expect(data.map { |each| activity.item(each).steps.size }).to all(be > 2)
     end
   end
+
+  it "lets the last of two problems posed for one item stand for it" do
+    to(22)
+    story = part("story_time", {})
+    twice = Array.new(2) { |minute| problem(story, "3 boats and 2.", minute, item: 0) }
+    once = problem(story, "3 gulls and 2.", 3, item: 1)
+    loose = problem(nil, "3 crabs and 2.", 4)
+    to(23)
+    expect(DB[:problems].where(id: [*twice, once, loose]).select_order_map(%i[id item]))
+      .to eq([[twice[0], nil], [twice[1], 0], [once, 1], [loose, nil]])
+  end
 end
