@@ -5,6 +5,8 @@ module Records
   # behind each, read only where a page shows them.
   class Evidence
     RULE = EstimateRows::RULE
+    # Days for which a slip is of late.
+    SLIP_DAYS = 56
 
     # What nearly every page asks, planned once for each connection. SCOPED: the rows of estimates in some scopes.
     SCOPED = { classroom_id: :$classroom_id, operation: :$operation,
@@ -30,9 +32,6 @@ module Records
     def initialize(classroom)
       @classroom = classroom
     end
-
-    # Days for which a slip is of late.
-    SLIP_DAYS = 56
 
     # @param day [Date]
     # @return [Hash{Rungs::Slip => Array<Integer>}] with whose they were, as often as they were made

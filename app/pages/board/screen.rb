@@ -32,6 +32,9 @@ module Pages
         lines.map { |line| line.split(/ (?==)/, 2) }
       end
 
+      # Whether a number sentence needs more than one line at full size.
+      def long?(sentence) = sentence.size > LONG_SENTENCE
+
       # Each sentence on a line, as it is read aloud.
       def sentences(words) = words.split(/(?<=[.?!]) /)
     end
