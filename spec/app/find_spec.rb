@@ -53,6 +53,13 @@ RSpec.describe "Finding something to do" do
     expect(chosen).to eq(["subtract"])
   end
 
+  it "leads from a story to where it is written, with what was chosen" do
+    get "/find/#{room.id}", activity: "story_time", situation: "take_from.result", band: "to5"
+    there = Nokogiri::HTML5(last_response.body).at_css("a:contains('Write the story yourself')")["href"]
+    expect(get(there).status).to eq(200)
+    expect(chosen).to include("take_from.result", "to5")
+  end
+
   it "refuses a choice that there is not, and puts nothing into the plan" do
     get "/find/#{room.id}", activity: "twins", to: "7"
     expect([last_response.status, last_response.body]).to match([422, include("there is no to “7”")])

@@ -7,8 +7,9 @@ module Rungs
       include Bare
 
       MOST_THINGS = 40
-      # Where what leaves is told, it is seen to leave.
+      # Where it is told that some leave, they are seen to leave; what comes together is pushed together.
       LEAVE = "take_from.result"
+      JOIN = %w[add_to.result together.total together.three].freeze
 
       entry id: "story_time", title: "A story problem", minutes: 10, finds: %w[talk], usual: 1,
             i_can: "I can act out a story and say how I solved it.",
@@ -85,7 +86,7 @@ module Rungs
       def pool = @pool ||= Problem::Pool.new(situation: option(:situation), band: option(:band))
       def question(words) = words[/[^.?!]*\?/].to_s.strip.then { |asked| asked.empty? ? "How many?" : asked }
 
-      # What the story gives, and then what leaves crossed out: as things where they can be seen, else as bars; what is
+      # What the story gives, and then how it goes on: as things where they can be seen, else as bars; what is
       # asked stays hidden.
       # @return [Array<Picture::Layout>]
       def acted(asked, things)
@@ -94,7 +95,9 @@ module Rungs
         end
 
         given = [objects(asked.shown_parts, things).layout]
-        asked.situation.id == LEAVE ? [*given, objects([asked.whole], things, struck: asked.given).layout] : given
+        given << objects([asked.whole], things, struck: asked.given).layout if asked.situation.id == LEAVE
+        given << objects(asked.parts, things, joined: true).layout if JOIN.include?(asked.situation.id)
+        given
       end
     end
   end

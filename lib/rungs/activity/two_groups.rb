@@ -35,14 +35,14 @@ module Rungs
         first, second, thing = data.values_at(:first, :second, :thing)
         whole = first + second
         make(
-          ask: "#{first} here and #{second} there. How many #{thing == 'fish' ? 'fish' : "#{thing}s"} " \
-               "altogether?", answer: whole,
-          problem: problem("#{first} + #{second} = ?"), data: data,
+          ask: "#{first} here and #{second} there. How many #{thing == 'fish' ? 'fish' : "#{thing}s"} altogether?",
+          answer: whole, problem: problem("#{first} + #{second} = ?"), data: data,
           steps: [
             step("look", lying([first, 0], thing), "How many on this side? #{first}."),
             step("look", lying([first, second], thing), "How many on the other? #{second}."),
             step("ask", lying([first, second], thing), "How many altogether?"),
-            step("check", objects([first, second], thing, ticked: whole), "One count, each marked once: #{whole}."),
+            step("check", objects([first, second], thing, ticked: whole, joined: true),
+                 "Pushed together. One count, each marked once: #{whole}."),
             step("write", line(first, [whole]), "#{first} and #{second} is #{whole}.",
                  equation: "#{first} + #{second} = #{whole}")
           ]

@@ -15,8 +15,8 @@ module Rungs
       Rungs.shelve self
 
       # By kind of picture.
-      KINDS = { Frame => Cells, Objects => Things, Rack => Beads, Line => Jumps, Towers => Cubes, Scale => Weights,
-                Parts => Pieces, Fingers => Folds, Track => Cards }.freeze
+      KINDS = { Frame => Cells, Objects => Things, Dots => Things, Rack => Beads, Line => Jumps, Towers => Cubes,
+                Scale => Weights, Parts => Pieces, Fingers => Folds, Track => Cards }.freeze
 
       # @param from [Layout] as the item has it
       # @param presses [Array<Integer>] places, from 0, in the order in which they were pressed

@@ -29,10 +29,11 @@ module Rungs
       # @param moved [Integer] how many of the last have moved away
       # @param heap [Boolean] scattered rather than in rows
       # @param across [Boolean] each part a column of its own, side by side
+      # @param joined [Boolean] pushed together into one row, each part still of its own kind
       # @param cup [Boolean] a cup stands beside them, with the rest in it
       # @raise [Error::NotAProblem]
       def initialize(parts, thing: "counter", struck: 0, ticked: 0, moved: 0, heap: false, across: false,
-                     cup: false)
+                     joined: false, cup: false)
         gone = [struck, moved, ticked].max
         refuse "#{gone} cannot leave when there are #{parts.sum}" if gone > parts.sum
         refuse "100 things at most" if parts.sum > 100
@@ -44,6 +45,7 @@ module Rungs
         @moved = moved
         @heap = heap
         @across = across
+        @joined = joined
         @cup = cup
       end
 
@@ -63,7 +65,7 @@ module Rungs
         top, order = 0, 0
         @parts.each_with_index.flat_map do |number, group|
           set = (0...number).map { |index| object(index, group, top, order += 1) }
-          set = [mat(0, top, height: 1)] if number.zero? && !@cup
+          set = [mat(0, top, height: 1)] if number.zero? && !@cup && !@joined
           top += [(number / ROW.to_f).ceil, 1].max + GAP
           set
         end
@@ -73,6 +75,7 @@ module Rungs
 
       def object(index, group, top, order)
         x, y = @across ? [group * (1 + GAP), index] : place(index, top, order)
+        x, y = place(order - 1, 0, order) if @joined
         away = order > @parts.sum - @moved
         mark(:thing, x: x, y: y + (away ? AWAY : 0), tone: tone(group), group: group, order: order,
                      text: @things[group] || @things.last,
@@ -97,7 +100,12 @@ module Rungs
       # A heap, but the same heap each time: up to a quarter of a unit off its place.
       def jitter(order, factor) = (((order * factor * 37) % 11) / 44.0)
 
-      def lying = @heap ? "a heap" : { true => "columns", false => "rows" }.fetch(@across)
+      def lying
+        return "a heap" if @heap
+        return "one row together" if @joined
+
+        @across ? "columns" : "rows"
+      end
 
       def alt
         shown = [("the rest in a cup" if @cup), ("#{@ticked} counted" if @ticked.positive?),

@@ -58,6 +58,18 @@ RSpec.describe Rungs::Picture::Hands do
     expect(on(picture(:Objects).new([5], thing: "kite", moved: 2)).places.size).to eq(3)
   end
 
+  it "turns a counter over after it was ticked and crossed out, and ticks dots" do
+    counters = picture(:Objects).new([5, 3], thing: "counter")
+    expect((1..4).map do |times|
+      says(counters, *[0] * times)
+    end).to eq(["5 + 3 = 8", "8 − 1 = 7", "4 + 4 = 8", "5 + 3 = 8"])
+    expect(on(counters, 0, 0, 0).layout.marks.first.to_h).to include(tone: :b, group: 1, state: nil)
+    domino = picture(:Dots).new("domino", [3, 4])
+    expect([on(domino).places.size, on(domino, 0, 1, 1).layout.marks.map(&:state).tally])
+      .to match([7, { nil => 7, ticked: 1, struck: 1 }])
+    expect(says(domino, 0)).to be_nil
+  end
+
   it "pushes beads over and back" do
     expect(says(picture(:Rack).new([3]), 6)).to eq("7 + 3 = 10")
     expect(says(picture(:Rack).new([7]), 4)).to eq("4 + 6 = 10")

@@ -3,35 +3,51 @@
 module Rungs
   module Picture
     class Hands
-      # A thing pressed is ticked as counted, crossed out, and as it was. What moved away is left alone.
+      # A thing or a dot pressed is ticked as counted, then crossed out; a counter is turned over after that; then it is
+      # as it was. What moved away is left alone.
       class Things
+        COUNTED = %i[thing pip].freeze
         STATES = [nil, :ticked, :struck].freeze
+        TURNS = "counter"
 
-        # @param objects [Objects]
-        # @param marks [Array<Mark>, nil]
-        def initialize(objects, marks = nil)
-          @objects = objects
-          @from = objects.layout
-          @marks = marks || @from.marks
+        # @param kind [Kind] a picture of things or dots
+        # @param times [Hash{Integer => Integer}] by place, how often it was pressed
+        def initialize(kind, times = {})
+          @kind = kind
+          @from = kind.layout
+          @times = times
         end
 
-        def places = @marks.all? { |mark| mark.shape == :thing } ? @marks.reject { |mark| mark.state == :moved } : []
-
-        def press(place)
-          pressed = places[place]
-          state = STATES[(STATES.index(pressed.state) + 1) % STATES.size]
-          marks = @marks.map { |mark| mark.equal?(pressed) ? Mark.new(**mark.to_h, state: state) : mark }
-          Things.new(@objects, marks)
-        end
+        def places = @from.marks.select { |mark| COUNTED.include?(mark.shape) && mark.state != :moved }
+        def press(place) = Things.new(@kind, @times.merge(place => @times.fetch(place, 0) + 1))
 
         def layout
-          Layout.new(width: @from.width, height: @from.height, marks: @marks,
-                     alt: "#{places.size} there, as they were left#{": #{sentence}" if sentence}")
+          changed = places.zip(now).to_h.compare_by_identity
+          Layout.new(width: @from.width, height: @from.height, marks: @from.marks.map { |mark| changed[mark] || mark },
+                     alt: "#{now.size} there, as they were left#{": #{sentence}" if sentence}")
         end
 
+        # What is left where some are crossed out; of counters how many of each colour.
         def sentence
-          struck = places.count { |mark| mark.state == :struck }
-          "#{places.size} − #{struck} = #{places.size - struck}" if struck.positive?
+          struck = now.count { |mark| mark.state == :struck }
+          return "#{now.size} − #{struck} = #{now.size - struck}" if struck.positive?
+
+          Hands.sum(now.partition { |mark| mark.tone == :a }.map(&:size)) if now.all? { |mark| turns?(mark) }
+        end
+
+        private
+
+        def now = @now ||= places.each_with_index.map { |mark, place| pressed(mark, @times.fetch(place, 0)) }
+        def turns?(mark) = mark.text == TURNS
+
+        def pressed(mark, times)
+          step = (STATES.index(mark.state) + times) % (STATES.size + (turns?(mark) ? 1 : 0))
+          step < STATES.size ? Mark.new(**mark.to_h, state: STATES[step]) : turned(mark)
+        end
+
+        # Its other side.
+        def turned(mark)
+          Mark.new(**mark.to_h, state: nil, tone: mark.tone == :a ? :b : :a, group: mark.group.even? ? 1 : 0)
         end
       end
     end
