@@ -88,11 +88,8 @@ module Rungs
         return [step("look", hidden(asked), "#{way[:child]} says #{way[:answer]}.")] unless way[:move]
 
         path = Strategy::Path.by(asked, way[:move])
-        kind = Picture::KINDS.fetch(path.move.draws.to_s)
-        layouts = kind.act(path, asked)
-        words = "#{way[:child]}: “#{path.says}”"
-        layouts = [hidden(asked)] if layouts.empty?
-        layouts.map { |layout| step("look", layout, words) }
+        drawn = Picture::Staging.way(path, asked, thing: "counter")&.steps || [hidden(asked).layout]
+        drawn.map { |layout| step("look", layout, "#{way[:child]}: “#{path.says}”") }
       end
 
       # Both side by side; where one slipped, what is asked.

@@ -299,4 +299,16 @@ RSpec.describe Rungs::Activity do
       expect(ways.map { |way| way[:child] } & taken).to be_empty
     end
   end
+
+  it "draws both ways of a talk step by step, and shows their ends side by side" do
+    seeds.each do |seed|
+      set("whose_way", { to: 20 }, seed: seed).each do |talk|
+        told = talk.steps.select { |step| step.words.match?(/\A\p{Lu}\p{L}+: “/) }
+        expect(told.map { |step| step.layout.alt }).to all(satisfy { |alt| !alt.include?("whole hidden") })
+        compared = talk.steps.find(&:beside)
+        ends = told.slice_when { |one, other| one.words != other.words }.map { |steps| steps.last.layout.alt }
+        expect([compared.layout.alt, compared.beside.alt]).to eq(ends)
+      end
+    end
+  end
 end
