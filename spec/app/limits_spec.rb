@@ -50,6 +50,7 @@ RSpec.describe "Limits" do
      "/climb/#{room.id}/children/#{child.id}/reason?to=0001-01-01", "/%FF", "/today/%FF"].each do |path|
       expect([path, get(path).status]).to match([path, be_between(400, 499)])
     end
+    expect(get("/back/#{room.id}?day=1999-12-31").body).to include("Day is from the year 2000 to 2100")
   end
 
   it "lets twenty windows show a lesson, and tells the next one" do

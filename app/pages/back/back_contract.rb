@@ -6,8 +6,10 @@ module Pages
     class BackContract < Shared::Contract
       params do
         optional(:view).filled(:string, included_in?: Routes::VIEWS)
-        optional(:day).filled(:date, **DAY)
+        optional(:day).filled(:date)
       end
+
+      rule(:day).validate(:of_class)
     end
   end
 end

@@ -6,9 +6,11 @@ module Pages
     class AwayContract < Shared::Contract
       params do
         required(:child).filled(:integer, included_in?: ID)
-        required(:day).filled(:date, **DAY)
+        required(:day).filled(:date)
         required(:away).filled(:bool)
       end
+
+      rule(:day).validate(:of_class)
     end
   end
 end

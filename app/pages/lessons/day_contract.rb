@@ -4,7 +4,9 @@ module Pages
   module Lessons
     # A day of the plan.
     class DayContract < Shared::Contract
-      params { optional(:day).maybe(:date, **DAY) }
+      params { optional(:day).maybe(:date) }
+
+      rule(:day).validate(:of_class)
     end
   end
 end

@@ -9,9 +9,12 @@ module Pages
       UUID = /\A\h{8}-\h{4}-\h{4}-\h{4}-\h{12}\z/
       ID = 1..(10**17)
       NAME_LENGTH = 40
-      # A day of a class.
+      # The days of a class.
       DAYS = Date.new(2000, 1, 1)..Date.new(2100, 12, 31)
-      DAY = { gteq?: DAYS.min, lteq?: DAYS.max }.freeze
+
+      register_macro(:of_class) do
+        key.failure("is from the year 2000 to 2100") if value && !DAYS.cover?(value)
+      end
 
       def self.call(input) = new.call(input)
     end
