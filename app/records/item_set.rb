@@ -140,10 +140,13 @@ module Records
       { classroom_id: part.classroom_id, **there }
     end
 
+    # What was thrown or told, as the core gave it: by name, whatever lies within what.
+    def kept = JSON.parse(details["thrown"].to_h.to_json, symbolize_names: true)
+
     # What was thrown or told, and for the other places what the seed makes.
     def data
       @data ||= begin
-        thrown = details["thrown"].to_h.transform_keys(&:to_i).transform_values { |data| data.transform_keys(&:to_sym) }
+        thrown = kept.transform_keys { |index| index.to_s.to_i }
         count = details["count"]
         whole = count && (0...count).all? { |index| thrown.key?(index) }
         made = whole ? [] : kind.data(seed: details.fetch("seed"), count: count)

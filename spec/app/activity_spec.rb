@@ -103,6 +103,17 @@ RSpec.describe Records::ItemOnBoard do
     expect([part.items.asked(0), part.items.asked(1)]).to eq([[room.children[0].name, room.children[1].name], []])
   end
 
+  it "makes the same items of what was kept of a set as of the set itself, for every activity" do
+    Rungs::Activity::ALL.each do |activity|
+      drawn = activity.with.data(seed: 5)
+      part = plan(activity.id)
+      part.items.add(drawn)
+      again = Records::LessonPart[part.id].items
+      items = drawn.map { |data| activity.with.item(data) }
+      expect(items.each_index.map { |index| again.item(index).to_h }).to eq(items.map(&:to_h))
+    end
+  end
+
   it "poses an item once, also where another window posed it just now" do
     part = plan("twins")
     items = part.items

@@ -73,9 +73,9 @@ RSpec.describe Records::Course do
     described_class.new(lesson).go(part)
     data = Records::LessonPart[part.id].items.item(0).data
     expect(data[:problem]).to eq("8 + 7 = □").or eq(posed.problem.to_s)
-    rungs = data[:ways].map { |way| Rungs::Strategy::Move::ALL.fetch(way["move"]).rung }
+    rungs = data[:ways].map { |way| Rungs::Strategy::Move::ALL.fetch(way[:move]).rung }
     expect(rungs).to eq([1, 4])
-    expect(data[:ways].map { |way| way["child"] } & room.children.map(&:name)).to eq([])
+    expect(data[:ways].map { |way| way[:child] } & room.children.map(&:name)).to eq([])
   end
 
   it "stops for today and goes on tomorrow with what was left, the story cut short first" do
