@@ -15,7 +15,7 @@ module Demo
     end
 
     def make
-      past = @classroom.lessons_dataset.where { held_on < @day }.order(:held_on).all
+      past = @classroom.lessons_dataset.where(Sequel[:held_on] < @day).order(:held_on).all
       past.zip(Rungs::Activity::ALL.ids.cycle).each_with_index { |(lesson, id), index| done(lesson, id, index + 1) }
       today
     end
