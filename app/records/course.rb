@@ -105,8 +105,8 @@ module Records
       part ||= plan(Rungs::Activity::POSED.id, details: { "count" => 0 }, after: current)
       first = part.items.add(told)
       shown = first + (told.index { |data| [nil, "middle"].include?(data[:number_set]) } || 0)
-      show_told(part, shown) if show
       told.each_index { |index| part.items.posed(first + index, at: at) }
+      show_told(part, shown) if show
       part.items.posed(shown)
     end
 

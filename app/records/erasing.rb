@@ -27,9 +27,10 @@ module Records
     def call(stories: true)
       DB.transaction do
         forget_in_lessons
+        forget_in_parts(stories)
         @room.keep_settings("apart" => @room.apart.reject { |pair| pair.include?(@child.id) })
         forget_initials
-        rename if stories
+        posed.each { |problem| problem.update(story: renamed(problem.story)) if named?(problem.story) } if stories
         @child.delete
       end
     end
@@ -50,10 +51,20 @@ module Records
         groups = lesson.groups&.map { |group| group.to_a - [@child.id] }&.reject(&:empty?)
         lesson.update(listening: listening && Sequel.pg_jsonb(listening), groups: groups && Sequel.pg_jsonb(groups))
       end
-      parts.where(Sequel.lit("details -> 'for' @> ?::jsonb", @child.id.to_json)).each do |part|
-        part.keep("for" => part.details["for"].to_a - [@child.id])
+    end
+
+    # For whom a part is, what is noted to it, and stories told in it.
+    def forget_in_parts(stories)
+      parts.each do |part|
+        details = part.details.to_h
+        thrown = details["thrown"].to_h.transform_values { |data| stories ? retold(data.to_h) : data }
+        kept = { "for" => details["for"].to_a - [@child.id], "note" => renamed(details["note"].to_s),
+                 "thrown" => thrown }
+        part.keep(kept.slice(*details.keys))
       end
     end
+
+    def retold(data) = data["words"] ? data.merge("words" => renamed(data["words"])) : data
 
     # A way stays; whose letter stood beside it goes.
     def forget_initials
@@ -63,18 +74,8 @@ module Records
       end
     end
 
-    def rename
-      posed.each { |problem| problem.update(story: without(problem.story)) if problem.story.match?(@named) }
-      parts.each { |part| rename_in(part) }
-    end
-
-    def rename_in(part)
-      written = part.details.to_json
-      changed = written.gsub(@named, another)
-      part.update(details: Sequel.pg_jsonb(JSON.parse(changed))) unless changed == written
-    end
-
-    def without(text) = text.gsub(@named, another)
+    def named?(text) = text.match?(@named)
+    def renamed(text) = text.gsub(@named, another)
 
     # An invented name that nobody in the class has.
     def another

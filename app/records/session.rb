@@ -23,7 +23,10 @@ module Records
     # @return [Boolean] whether that session goes on; its use is noted, and one that is over is taken away
     def self.live?(account_id, session_id, now: Time.now)
       session = OF.call(account_id: account_id, session_id: session_id) or return false
-      return session.this.delete && false if session.over?(now)
+      if session.over?(now)
+        session.this.delete
+        return false
+      end
 
       session.this.update(last_use: now) if now - session.last_use > NOTED
       true

@@ -13,12 +13,9 @@ module Pages
         redirect "/account/classes/#{classroom.id}"
       end
 
-      # Ends the sessions of one device, or of all others.
+      # Ends a session on another device; none stays signed in by itself any more.
       post "/sessions" do
-        here = env["rodauth"].compute_hmac(session_store["active_session_id"].to_s)
-        sessions = Records::Session.where(account_id: person.id)
-        ended = params[:others] ? sessions.exclude(session_id: here) : sessions.where(session_id: params[:session].to_s)
-        ended.delete
+        Records::Session.where(account_id: person.id, session_id: params[:session].to_s).delete
         env["rodauth"].remove_remember_key(person.id)
         note_act("sessions")
         session_store["note"] = "Signed out there."
@@ -100,14 +97,11 @@ module Pages
 
         # "12 records, 1 photo and a note"
         def goes_with(amounts)
-          words = { records: "record", photos: "photo", ways: "way given", notes: "note" }
-          told = amounts.reject do |_, many|
-            many.zero?
-          end.map { |what, many| plural(many, words.fetch(what), many_of(words.fetch(what))) }
+          words = { records: %w[record records], photos: %w[photo photos], ways: ["way given", "ways given"],
+                    notes: %w[note notes] }
+          told = amounts.select { |_, many| many.positive? }.map { |what, many| plural(many, *words.fetch(what)) }
           told.empty? ? "no records" : [told[0...-1].join(", "), told.last].reject(&:empty?).join(" and ")
         end
-
-        def many_of(word) = word == "way given" ? "ways given" : "#{word}s"
 
         def account_page
           @title = "Your account"
