@@ -5,12 +5,7 @@ module Records
   # the lesson and sent to every window. A command names the place it goes to, so that the same press from two windows,
   # or one that comes late, does no harm.
   class ItemOnBoard
-    COMMANDS = %w[step item draw uncover sentence ways initials touch as_it_was].freeze
-
-    # What a child does at the board, also where it was opened by its code.
-    BY_HAND = %w[touch as_it_was].freeze
-
-    MOST_PRESSES = 500
+    include Commands
 
     # Seconds that a picture may take to reach a board.
     ON_THE_WAY = 0.5
@@ -115,39 +110,7 @@ module Records
       [index - 1, set.item(index - 1).steps.size - 1] if index.positive?
     end
 
-    # @param command [String] one of COMMANDS
-    # @param value [String, nil] "2.1", the third item's second step; for an item its number alone
-    # @return [Hash] the next state; the same where it asks for nothing there is
-    def after(command, value)
-      case command
-      when "step", "item" then running?(value) ? @data : at(*value.to_s.split(".").map(&:to_i))
-      when "draw" then draw(*value.to_s.match(/\A(.+?)(?: (\d+))?\z/)&.captures)
-      when "uncover" then uncover
-      when "touch" then touch(value.to_i)
-      when "as_it_was" then @data.except("hands")
-      when "sentence", "ways", "initials" then @data.merge(command => @data[command] != true)
-      else @data
-      end
-    end
-
-    # @return [Hash] the state at an item and a step of it; ways stay where it is the same item
-    def at(index = 0, step = 0)
-      index = index.clamp(0, set.last)
-      step = step.clamp(0, set.item(index).steps.size - 1)
-      kept = index == @data["item"] ? @data.slice("sentence", "ways", "initials", "asked") : {}
-      { **kept, "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now,
-                "problem" => set.posed(index)&.id, **seen(set.item(index).steps[step], kept["asked"]) }
-    end
-
     private
-
-    # A way or a picture in the place of the item's own step, from its first step on.
-    def draw(wanted = nil, step = nil)
-      steps = drawing(wanted) or return @data
-      place = step.to_i.clamp(0, steps.size - 1)
-      drawn = { "drawn" => wanted, "drawn_step" => place }
-      @data.except("until", "hands").merge(drawn, "covered" => false, "asked" => true, "show" => "shown")
-    end
 
     # @return [Array<Rungs::Activity::Step>, nil] nil where there is no such way or picture
     def drawing(wanted)
@@ -159,30 +122,8 @@ module Records
 
     def drawn_place = @data.fetch("drawn_step", 0).clamp(0, drawn.size - 1)
 
-    # What is shown on asking stays shown for the steps of this item that wait for it.
-    def uncover
-      @data.except("until").merge("covered" => !covered?, "asked" => covered?, "show" => covered? ? "shown" : "covered")
-    end
-
-    # One press more, whatever was pressed meanwhile in another window.
-    def touch(place)
-      return @data unless place.between?(0, places.size - 1) && pressed.size < MOST_PRESSES
-
-      @data.merge("hands" => [*pressed, place])
-    end
-
     # Places in the order in which they were pressed.
     def pressed = @data["hands"].is_a?(Hash) ? [] : @data["hands"].to_a
-
-    # For a moment, or as long as it is wanted; a cover is nothing to see.
-    def seen(step, asked)
-      waits = step.asked && !asked
-      { "show" => waits || step.layout.marks.map(&:shape) == [:cover] ? "covered" : "shown",
-        "covered" => (true if waits), "until" => (@now + step.seconds if step.seconds) }.compact
-    end
-
-    # A moment that is still running is not begun again.
-    def running?(value) = value == "#{index}.#{place}" && passing? && left.positive?
 
     def left = @data.fetch("shown_at", 0) + step.seconds - @now
   end

@@ -41,9 +41,6 @@ module Records
     # @return [LessonPart, nil] the part whose item is on the board
     def part_on_board = board["part"] && course.part(board["part"])
 
-    # @return [PosedProblem, nil] the problem on the board
-    def problem_on_board = board["problem"] && problems_dataset.first(id: board["problem"])
-
     # Changes the board and tells every window that shows it, in every server process.
     # @yield [Hash] the state now → the state wanted
     # @return [Lesson] as it stands
@@ -95,12 +92,8 @@ module Records
     # @return [PosedProblem, nil] one of its problems
     def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? problems_dataset.first(id: id.to_i) : nil
 
-    # @return [PosedProblem, nil] the problem before (−1) or after (1) one of them
-    def beside(posed, step)
-      all = problems_dataset.all
-      place = all.index { |each| each.id == posed.id } + step
-      place.negative? ? nil : all[place]
-    end
+    # @return [PosedProblem, nil] the problem posed after one of them
+    def following(posed) = problems_dataset.all.drop_while { |each| each.id != posed.id }[1]
 
     # @return [PosedProblem, nil] the last that was heard, else the last posed: whose ways can be shared
     def shareable

@@ -5,7 +5,7 @@ module Pages
     # What a hand at the board may do.
     class HandContract < Shared::Contract
       params do
-        required(:do).filled(:string, included_in?: Records::ItemOnBoard::BY_HAND)
+        required(:do).filled(:string, included_in?: Records::ItemOnBoard::Commands::BY_HAND)
         optional(:value).maybe(:string, max_size?: 40)
       end
     end

@@ -5,7 +5,7 @@ module Pages
     # Where the item on the board goes.
     class DoContract < Shared::Contract
       params do
-        required(:do).filled(:string, included_in?: Records::ItemOnBoard::COMMANDS)
+        required(:do).filled(:string, included_in?: Records::ItemOnBoard::Commands::ALL)
         optional(:part).filled(:integer, included_in?: ID)
         optional(:value).maybe(:string, format?: /\A\d{1,3}(\.\d{1,2})?\z/)
       end

@@ -72,7 +72,7 @@ module Pages
       def moves_of(observation) = @posed.problem.paths.map(&:move).select { |move| move.rung == observation.rung }
 
       def next_problem
-        following = @posed.check_in_id ? nil : @posed.lesson.beside(@posed, 1)
+        following = @posed.check_in_id ? nil : @posed.lesson.following(@posed)
         following ? "/listen/#{room.id}?problem=#{following.id}" : "/plan/#{room.id}"
       end
     end
