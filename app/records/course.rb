@@ -72,7 +72,7 @@ module Records
         part.items.freeze_records unless part.begun?
         part.update(skipped: false)
         PartRun.create(part_id: part.id)
-        @lesson.show_item(part, part.item_at_hand)
+        @lesson.show_item(part, part.items.at_hand)
       end
       forget
     end
@@ -103,7 +103,7 @@ module Records
       part = current if current&.activity == Rungs::Activity::POSED
       part ||= (quiet_part(at) unless show)
       part ||= plan(Rungs::Activity::POSED.id, details: { "count" => 0 }, after: current)
-      first = part.items.add(told)
+      first = part.items.add(show ? told : told.map { |data| { **data, quiet: true } })
       shown = first + (told.index { |data| [nil, "middle"].include?(data[:number_set]) } || 0)
       told.each_index { |index| part.items.posed(first + index, at: at) }
       show_told(part, shown) if show

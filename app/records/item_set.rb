@@ -32,6 +32,12 @@ module Records
     # @return [Integer] the one to begin with: of a story with several sets of numbers the one it was written with
     def first = data.index { |each| [nil, "middle"].include?(each[:number_set]) } || 0
 
+    # @return [Integer] the one that is come back to: the last that was posed to all, else the one to begin with
+    def at_hand
+      posed = part.problems_dataset.for_everybody.exclude(item: nil).select_map(:item)
+      posed.reject { |index| data[index]&.key?(:quiet) }.max || first
+    end
+
     # @return [PosedProblem, nil] nil where the item has no problem, or its part was taken out just now
     def posed(index, at: Time.now)
       item = item(index = index.clamp(0, last))

@@ -29,9 +29,6 @@ module Records
     # @return [Integer] seconds it has run in all
     def seconds(now = Time.now) = runs.sum { |run| (run.ended_at || now) - run.started_at }.round
 
-    # @return [Integer] the item it begins with, or is come back to
-    def item_at_hand = problems_dataset.for_everybody.max(:item) || items.first
-
     def keep(details) = update(details: Sequel.pg_jsonb(self.details.to_h.merge(details)))
   end
 end

@@ -119,6 +119,17 @@ RSpec.describe Records::Course do
     expect(lesson.refresh.on_board).to be_nil
   end
 
+  it "comes back to what was posed to all, not to what one child was asked" do
+    told = ->(numbers) { Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", numbers), numbers.to_s) }
+    course.tell([told.call([4, 3])])
+    course.tell([told.call([5, 3])])
+    course.tell([told.call([6, 3])], show: false)
+    story = course.current
+    course.go(course.plan("twins"))
+    course.go(course.part(story.id))
+    expect(lesson.refresh.board["item"]).to eq(1)
+  end
+
   it "keeps for how long a problem and a quick look were looked at" do
     part = course.plan("quick_look", details: { "options" => { "seconds" => 3 } })
     course.go(part)
