@@ -111,7 +111,8 @@ class Start
     require "puma"
     require "puma/configuration"
     require "puma/launcher"
-    log = File.open(File.join(ROOT, "var/puma.log"), "a").tap { |file| file.sync = true }
+    log = File.open(File.join(ROOT, "var/puma.log"), "a", 0o600).tap { |file| file.sync = true }
+    log.chmod(0o600)
     launcher = Puma::Launcher.new(Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")]),
                                   log_writer: Puma::LogWriter.new(log, log))
     launcher.events.after_booted { greet }

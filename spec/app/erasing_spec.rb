@@ -58,6 +58,15 @@ RSpec.describe Records::Erasing do
     expect(logs.map { |file| File.binread(file) }.join).not_to include(name)
   end
 
+  it "writes nothing that was typed into the server’s log, also where it is refused" do
+    sign_in teacher[0]
+    get "/account/classes/#{room.id}"
+    log = StringIO.new
+    post "/account/classes/#{room.id}/children", { names: name * 9, authenticity_token: token }, "rack.errors" => log
+    expect([last_response.status, last_response.body]).to match([422, include("is longer than 40 characters")])
+    expect([log.string, Pages::Shared::Base.dump_errors?]).to eq(["", false])
+  end
+
   it "leaves stories as they are where that is wished" do
     posed = pose(room)
     posed.update(story: "Bo has 9 shells, Bobby has 5.")

@@ -20,6 +20,8 @@ module Pages
       set :views, VIEWS
       set :erb, escape_html: true, layout: :"shared/layout"
       set :show_exceptions, false
+      # A refusal says what was typed; that goes to who typed it, not into a log.
+      set :dump_errors, false
       set :raise_errors, true
       set :static, false
       set :host_authorization, { permitted_hosts: [] }
