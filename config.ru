@@ -3,7 +3,7 @@
 require_relative "config/boot"
 require "rack/session"
 require "rack/protection"
-require "rack/timeout/base"
+require "rack/timeout/core"
 LOADER.eager_load
 
 # What says who asked, and by which name, is believed only from a proxy that is known to be there.
