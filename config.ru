@@ -32,7 +32,7 @@ use Rack::Protection::HostAuthorization, permitted_hosts: Settings.hosts, loggin
 use Rack::Protection::StrictTransport if Settings.https?
 use Pages::Shared::CleanInput
 use Pages::Shared::Pace.middleware
-use Rack::Session::Cookie, key: "rungs.session", secret: Settings.session_secret, same_site: :lax, httponly: true,
+use Pages::Shared::Cookie, key: "rungs.session", secret: Settings.session_secret, same_site: :lax, httponly: true,
                            secure: Settings.https?
 use Pages::Shared::Forgery
 use Pages::Account::SignIn

@@ -7,6 +7,8 @@ require_relative "../config/cluster"
 
 # A database and servers of the benchmarks' own, under var/bench; the database is kept from run to run.
 module Place
+  # As bin/start runs it.
+  YJIT = system("ruby", "--yjit", "-e", "", err: File::NULL) ? "--yjit" : ""
   FOLDER = File.expand_path("../var/bench", __dir__)
 
   module_function
@@ -29,10 +31,9 @@ module Place
   # @return [Integer] the port it serves on
   def serve(*arguments)
     port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    pid = spawn({ "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1" }, "bundle", "exec", "puma", "--quiet",
-                *arguments.map do |each|
-                  each.sub("PORT", port.to_s)
-                end, out: File::NULL)
+    environment = { "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1", "RUBYOPT" => YJIT }
+    arguments = arguments.map { |each| each.sub("PORT", port.to_s) }
+    pid = spawn(environment, "bundle", "exec", "puma", "--quiet", *arguments, out: File::NULL)
     (@servers ||= []) << pid
     await(port)
   end

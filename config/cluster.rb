@@ -129,6 +129,8 @@ class Cluster
     remember("port", free_port) unless free?(port)
     options = "-p #{port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c timezone=UTC"
     options += " -c log_error_verbosity=terse -c log_min_error_statement=panic -c log_file_mode=0600"
+    # Tables that have just filled are analyzed soon, which throws away the plans made when they were empty.
+    options += " -c autovacuum_naptime=5s"
     options += " -c fsync=off -c synchronous_commit=off -c full_page_writes=off" if @fast
     run("pg_ctl", "-D", data, "-w", "-t", "60", "-l", File.join(File.dirname(data), "server.log"), "-o", options,
         "start")

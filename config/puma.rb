@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-threads_count = Integer(ENV.fetch("RUNGS_THREADS", "5"))
+threads_count = Integer(ENV.fetch("RUNGS_THREADS", "3"))
 threads threads_count, threads_count
 host = ENV.fetch("RUNGS_HOST", "127.0.0.1")
 host = "[#{host}]" if host.include?(":")

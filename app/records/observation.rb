@@ -30,17 +30,26 @@ module Records
       def latest_first = order(Sequel.desc(:happened_at), Sequel.desc(Sequel[:observations][:id]))
     end
 
-    # Planned once for each connection: adding one, the last ones of a lesson, and who was heard on a problem.
+    # Adding one is planned once for each connection. Reading many is planned each time: their tables grow.
     ADDED = %i[replaces_id classroom_id child_id problem_id account_id first_key client_key happened_at code rung
                move answer right used help undone heard seconds slip].freeze
     ADD = dataset.insert_conflict(target: %i[classroom_id client_key]).returning
                  .prepare(:insert, :add_observation, ADDED.to_h { |column| [column, :"$#{column}"] })
-    IN_LESSON = PosedProblem.of_lesson(:$lesson_id).select(:id)
-    private_constant :IN_LESSON
-    OF_LESSON = standing.where(classroom_id: :$classroom_id, problem_id: IN_LESSON).latest_first
-                        .limit(6).prepare(:select, :log_of_lesson)
-    HEARD = standing.where(classroom_id: :$classroom_id, problem_id: :$problem_id)
-                    .select(:child_id).distinct.prepare(%i[map child_id], :heard_on_problem)
+    # As many last ones of a lesson as a page holds: a few more than are seen, for when one is undone.
+    LAST = 12
+
+    # @param lesson [Lesson]
+    # @return [Array<Observation>] the last of that lesson, whatever their problem
+    def self.last_of(lesson)
+      asked = PosedProblem.of_lesson(lesson.id).select(:id)
+      standing.where(classroom_id: lesson.classroom_id, problem_id: asked).latest_first.limit(LAST).all
+    end
+
+    # @param posed [PosedProblem]
+    # @return [Array<Integer>] the children who were heard on it
+    def self.heard_on(posed)
+      standing.where(classroom_id: posed.classroom_id, problem_id: posed.id).distinct.select_map(:child_id)
+    end
 
     def rung_entry = rung && Rungs::Strategy::Rung.at(rung)
     def title = rung_entry ? rung_entry.title : Rungs::Strategy::OffLadder::ALL.fetch(code).title

@@ -140,13 +140,11 @@ module Rungs
     # @return [Array<Strategy::Path>] every way of working it that a move of the ladder gives
     def paths = @memo[:paths] ||= Strategy::Path.all(self).freeze
 
+    # @return [Array<Strategy::Move>] those of its paths, without going them
+    def moves = two_sided? ? paths.map(&:move) : Strategy::Move::ALL.select { |move| move.applies?(self) }
+
     # @return [Array<Integer>] the rungs at which at least one move applies
-    def affords
-      @memo[:affords] ||= begin
-        moves = two_sided? ? paths.map(&:move) : Strategy::Move::ALL.select { |move| move.applies?(self) }
-        moves.map(&:rung).uniq.sort.freeze
-      end
-    end
+    def affords = @memo[:affords] ||= moves.map(&:rung).uniq.sort.freeze
 
     # What a picture can show of it without giving the answer away: both parts of a sum, the whole where some leave, the
     # part that is given where one is missing.

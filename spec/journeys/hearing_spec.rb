@@ -129,7 +129,7 @@ RSpec.describe "Names on Listen", type: :feature do
     visit "/listen/#{room.id}?problem=#{posed.id}"
     tap_child "Cleo"
     tap_rung "Count on"
-    expect(page).to have_css(".now", text: "The drawing, not the child")
+    expect(page).to have_css(".added", text: "The drawing, not the child")
     page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
     attach_file "Photo of the drawing", file, make_visible: true
     expect(page).to have_css("#trouble", text: "1 tap is waiting")

@@ -115,7 +115,7 @@ class Conduct {
   async another() {
     const { part, item, title } = this.now();
     if (this.page.dataset.part === part && this.page.dataset.item === item) return;
-    Object.assign(this.page.dataset, { part, item, problem: "", postedAt: new Date().toISOString() });
+    Object.assign(this.page.dataset, { part, item, problem: "", posedAt: new Date().toISOString() });
     const bars = (await this.kept).querySelector(`[data-bars="${part}.${item}"]`);
     const shown = document.querySelector("#rungs .bars");
     if (shown && bars) shown.replaceWith(bars.content.cloneNode(true));

@@ -1,4 +1,5 @@
 // Listen: child, then rung; two taps are a record. What else is known is added to the last one.
+import { Added } from "./added.js";
 import { codeOf, meant } from "./codes.js";
 import { Hearing } from "./hearing.js";
 import { keepPage } from "./offline.js";
@@ -20,10 +21,9 @@ class Listen {
       show: (tap, html) => this.show(tap, html),
       mark: (taps) => this.markWaiting(taps),
     });
+    this.added = new Added();
     this.hearing = new Hearing(page, () => this.seconds());
-    this.wrong = new WrongAnswer((said) =>
-      this.change(`${this.base}/${this.key}/changes`, said === "" ? { right: "false" } : { answer: said }),
-    );
+    this.wrong = new WrongAnswer((said) => this.change(said === "" ? { right: "false" } : { answer: said }));
     this.timed = document.getElementById("timed");
     this.timed.checked = localStorage.getItem("rungs-timed") === "on";
     this.attend();
@@ -50,16 +50,16 @@ class Listen {
     } else if (on("heard")) this.hearing.tap(on("heard").dataset.heard);
     else if (on("take")) this.take(on("take").dataset);
     else if (on("board")) this.board(on("board"));
-    else if (on("change")) this.change(on("change").dataset.change, { [on("change").name]: on("change").value });
+    else if (on("change")) this.change(this.added.said(on("change")));
   }
 
   submit(event) {
     const form = event.target;
-    const ours = form.id === "rungs" || form.matches("[data-undo]") || form.dataset.changeForm;
+    const ours = form.id === "rungs" || form.matches("[data-undo], [data-change-form]");
     if (!ours) return;
     event.preventDefault();
     if (form.id === "rungs") this.record(event.submitter.value);
-    else if (form.dataset.changeForm) this.change(form.dataset.changeForm, { answer: form.elements.answer.value });
+    else if ("changeForm" in form.dataset) this.change({ answer: form.elements.answer.value });
     else this.sender.send(form.getAttribute("action"), { client_key: crypto.randomUUID() });
   }
 
@@ -82,7 +82,8 @@ class Listen {
   photo({ target }) {
     const form = target.closest("[data-photo-form]");
     if (!form || !target.files.length) return;
-    this.sender.send(form.getAttribute("action"), { client_key: crypto.randomUUID(), photo: target.files[0] });
+    const path = `/photos/${this.page.dataset.room}/records/${this.key}`;
+    this.sender.send(path, { client_key: crypto.randomUUID(), photo: target.files[0] });
     target.value = "";
   }
 
@@ -133,7 +134,7 @@ class Listen {
       return;
     }
     if (!this.fresh) {
-      this.change(`${this.base}/${this.key}/changes`, { code });
+      this.change({ code });
       return;
     }
     this.fresh = false;
@@ -149,18 +150,33 @@ class Listen {
     });
   }
 
-  change(path, values) {
-    this.sender.send(path, { ...values, client_key: crypto.randomUUID() });
+  // Of the last record.
+  change(values) {
+    this.sender.send(`${this.base}/${this.key}/changes`, { ...values, client_key: crypto.randomUUID() });
   }
 
+  // An answer holds only what one record changed; its row is put in anew.
   show({ path, values }, html) {
-    if (!path.startsWith(this.base) && !values.photo) return;
-    if (!values.photo) {
-      window.htmx.swap("#live", html, { swapStyle: "innerHTML" });
-      return;
-    }
-    const place = document.getElementById(`photos-${path.split("/").at(-1)}`);
-    if (place) place.innerHTML = html;
+    if (values.photo) this.showPhotos(path.split("/").at(-1), html);
+    if (!path.startsWith(this.base)) return;
+    const key = path === this.base ? values.client_key : path.split("/").at(-2);
+    document.getElementById(`record-${key}`)?.remove();
+    window.htmx.swap("#just-now", html, { swapStyle: "innerHTML" });
+    this.added.show();
+    if (key === this.key && !this.added.key) this.fresh = true; // undone: the next rung is a record of its own
+    this.count();
+  }
+
+  showPhotos(key, html) {
+    if (key === this.added.key) document.querySelector(".photos-kept").innerHTML = html;
+  }
+
+  count() {
+    const children = document.querySelectorAll("[data-child]").length;
+    const heard = document.querySelectorAll("[data-child] .tick").length;
+    const [there, left] = document.querySelectorAll("#tally span");
+    there.textContent = heard;
+    left.textContent = children - heard;
   }
 
   press(event) {

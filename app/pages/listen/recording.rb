@@ -15,8 +15,6 @@ module Pages
         row && "seat-c#{place} seat-r#{row}"
       end
 
-      def photos_of(observation) = Records::Photo.of_record(room, observation.first_key)
-
       def recorder = @recorder ||= Records::Recorder.new(room, env["rodauth"].session_value)
       def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
       def turns = @turns ||= listening.on(today).map(&:child)
@@ -38,19 +36,16 @@ module Pages
 
         child = observation.child
         estimate = recorder.estimate(child, *focus, on: today) || evidence.estimate_of(child, *focus, on: today)
-        partial(:"listen/_live", observation: (observation unless observation.undone)) +
-          partial(:"listen/_out_of_band", child: child, estimate: estimate)
+        partial(:"listen/_changed", observation: observation, child: child, estimate: estimate)
       end
 
-      # The last of this lesson, whatever its problem.
       def log
         by_id = room.children.to_h { |child| [child.id, child] }
-        @log ||= Records::Observation::OF_LESSON.call(classroom_id: room.id, lesson_id: @posed.lesson_id)
+        @log ||= Records::Observation.last_of(@posed.lesson)
         @log.each { |row| row.associations[:child] = by_id[row.child_id] if by_id.key?(row.child_id) }
       end
 
-      def heard_here = @heard_here ||= Records::Observation::HEARD.call(classroom_id: room.id, problem_id: @posed.id)
-      def tally = "#{heard_here.size} heard, #{(room.children.map(&:id) - heard_here).size} to go"
+      def heard_here = @heard_here ||= Records::Observation.heard_on(@posed)
 
       # A story where the problem before was one, with its template again; else the bare equation.
       # @return [Hash] the data of an item
@@ -69,7 +64,7 @@ module Pages
         [rung.title, (Rungs::Strategy::Move::ALL.fetch(candidate.move).title if candidate.move)].compact.join(", ")
       end
 
-      def moves_of(observation) = @posed.problem.paths.map(&:move).select { |move| move.rung == observation.rung }
+      def moves_of(observation) = @posed.problem.moves.select { |move| move.rung == observation.rung }
 
       def next_problem
         following = @posed.check_in_id ? nil : @posed.lesson.following(@posed)

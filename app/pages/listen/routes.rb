@@ -57,7 +57,7 @@ module Pages
       post "/:room/records" do
         form = checked(RecordContract)
         @posed = posed_of(form) || halt(404)
-        child = room.children.find { |each| each.id == form[:child_id] } || halt(404)
+        child = room.child(form[:child_id]) || halt(404)
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
         said = form.except(:child_id, :problem_id, :part_id, :item, :happened_at)
         answer_with recorder.record(child: child, problem: @posed, happened_at: form[:happened_at] || Time.now, **said)
