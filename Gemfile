@@ -10,6 +10,7 @@ gem "dry-validation"
 gem "erubi"
 gem "i18n"
 gem "image_processing"
+gem "mail", require: false
 gem "pg"
 gem "prawn"
 gem "prawn-svg"
@@ -32,6 +33,7 @@ group :test do
   gem "axe-core-rspec"
   gem "capybara"
   gem "erb_lint", require: false
+  gem "parallel_tests", require: false
   gem "rack-test"
   gem "rspec"
   gem "rubocop", require: false

@@ -29,6 +29,12 @@ module Settings
   def paced? = ENV["RACK_ENV"] != "test" || ENV["RUNGS_PACED"] == "1"
   def https? = ENV["RUNGS_HTTPS"] == "1"
 
+  # Where people reach this server, for links in letters: never what a request says of itself.
+  def url = ENV.fetch("RUNGS_URL") { "http#{'s' if https?}://#{host}:#{ENV.fetch('RUNGS_PORT', '4600')}" }.chomp("/")
+
+  # @return [Exchange::MailBox, nil] nil where no mail can be sent
+  def mail = ENV.fetch("MAIL_URL", nil) && Exchange::MailBox.new(ENV.fetch("MAIL_URL", nil))
+
   FORWARDED = %w[HTTP_FORWARDED HTTP_X_FORWARDED_FOR HTTP_X_FORWARDED_HOST HTTP_X_REAL_IP HTTP_VIA].freeze
   private_constant :FORWARDED
 

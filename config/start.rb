@@ -89,6 +89,7 @@ class Start
   def prepare
     ENV["RUNGS_HOST"], ENV["RUNGS_PORT"], ENV["RUNGS_DEMO"] = @host, @port.to_s, (@demo ? "1" : "0")
     require_relative "boot"
+    check_mail
     unless Database.migrated?
       puts "Bringing the tables up to date …"
       Database.migrate
@@ -97,6 +98,14 @@ class Start
     load_demo if @demo
   rescue Sequel::DatabaseConnectionError => e
     raise Stop, "The database cannot be reached: #{e.message.lines.first.strip}. Is DATABASE_URL right?"
+  end
+
+  def check_mail
+    return if Settings.mail.nil? || ENV["RUNGS_URL"] || Settings.loopback?
+
+    raise Stop, "Letters hold a link to this server: set RUNGS_URL to where people reach it."
+  rescue ArgumentError => e
+    raise Stop, e.message
   end
 
   def load_demo

@@ -7,13 +7,15 @@ module Pages
   module Account
     # Signing in and out, and what belongs to an account. Everything else needs somebody signed in.
     class SignIn < Roda
-      OPEN = %r{\A/account/(login|create-account|demo)\z|\A/b(/|\z)}
+      OPEN = %r{\A/account/(login|create-account|demo|reset-password(-request)?)\z|\A/b(/|\z)}
 
       WRONG = "not an e-mail and a password that go together"
+      LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
+      MADE = "If that address was free, the account is made now: sign in with it."
       COST = ENV["RACK_ENV"] == "test" ? 4 : 12
       # What the password of an unknown address is held against.
       NOBODY = BCrypt::Password.create(SecureRandom.hex, cost: COST).to_s
-      private_constant :WRONG, :NOBODY
+      private_constant :WRONG, :LETTER, :MADE, :NOBODY
 
       plugin :middleware, next_if_not_found: true
       plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout",
@@ -23,7 +25,7 @@ module Pages
 
       plugin :rodauth, csrf: false do
         enable :login, :logout, :create_account, :close_account, :change_password, :audit_logging,
-               :active_sessions, :remember, :disallow_common_passwords
+               :active_sessions, :remember, :disallow_common_passwords, :reset_password
         db DB
         prefix "/account"
         hmac_secret Settings.secret("hmac_secret") { SecureRandom.hex(32) }
@@ -43,16 +45,19 @@ module Pages
         password_too_short_message "at least 10 characters, please"
         login_redirect "/"
         logout_redirect "/account/login"
-        create_account_redirect "/"
+        create_account_redirect { Settings.loopback? ? "/" : "/account/login" }
         close_account_redirect "/account/login"
         change_password_redirect "/account"
         login_page_title "Sign in"
         create_account_page_title "Make an account"
         close_account_page_title "Close the account"
         change_password_page_title "Change the password"
-        login_error_flash "That e-mail and password do not go together."
+        login_error_flash nil
+        change_password_error_flash nil
+        close_account_error_flash nil
+        reset_password_request_error_flash nil
         create_account_error_flash "The account was not made yet."
-        change_password_notice_flash "The password is changed."
+        change_password_notice_flash nil
         close_account_notice_flash "The account is closed and its classes are deleted."
         password_is_one_of_the_most_common_message "one that many people use; take another, please"
         already_an_account_with_this_login_message "cannot be used here; if it is yours, sign in with it"
@@ -63,7 +68,6 @@ module Pages
         require_login_error_flash nil
         login_notice_flash nil
         logout_notice_flash "You are signed out."
-        create_account_notice_flash nil
         audit_log_metadata_default { { "address" => request.ip } }
         # A session lives in the database: what is copied of it ends with it. A device may stay signed in.
         active_sessions_insert_hash { super().merge(device: request.user_agent.to_s[0, 200]) }
@@ -75,8 +79,40 @@ module Pages
         after_login { remember_login if param_or_nil("stay") }
         after_logout { forget_login }
         after_change_password do
-          remove_all_active_sessions_except_current
-          remove_remember_key
+          end_sessions
+          session["note"] = "The password is changed."
+        end
+        # A forgotten password is set anew by a link in a letter, where letters can be sent; it says nothing of who has
+        # an account. The link leads where this server was told to be, and signs nobody in by itself.
+        reset_password_page_title "A new password"
+        reset_password_request_page_title "Forgotten the password?"
+        reset_password_email_subject "A new password for Rungs"
+        reset_password_email_sent_notice_flash LETTER
+        reset_password_email_sent_redirect "/account/login"
+        reset_password_redirect "/account/login"
+        reset_password_notice_flash "The password is set. Sign in with it."
+        reset_password_error_flash "The password was not set yet."
+        no_matching_reset_password_key_error_flash "That link is not good any more. Ask for another one."
+        reset_password_email_last_sent_column nil
+        reset_password_autologin? false
+        login_failed_reset_password_request_form { nil }
+        reset_password_table :account_password_reset_keys
+        base_url { Settings.url }
+        domain { URI(Settings.url).host }
+        email_from { ENV.fetch("MAIL_FROM") { "rungs@#{domain}" } }
+        send_email { |letter| Settings.mail.post(letter) }
+        before_reset_password_request_route do
+          not_here unless Settings.mail
+          alike(LETTER) if request.post? && !account_from_login(login_param_value)
+        end
+        before_reset_password_route { not_here unless Settings.mail }
+        after_reset_password { end_sessions }
+        # Where others can reach this server, making an account says nothing of who has one either.
+        create_account_autologin? { Settings.loopback? }
+        create_account_notice_flash { MADE unless Settings.loopback? }
+        before_create_account_route do
+          taken = request.post? && !Settings.loopback? && account_from_login(login_param_value)
+          alike(MADE) if taken && invited? && password_meets_requirements?(param(password_param))
         end
         auth_class_eval do
           def currently_active_session?
@@ -86,13 +122,30 @@ module Pages
 
           # Who asks without a session is asked to sign in, as if there never had been one.
           def no_longer_active_session = clear_session
+
+          # All others of this account.
+          def end_sessions
+            remove_all_active_sessions_except_current
+            remove_remember_key
+          end
+
+          def not_here = request.halt(Shared::ErrorPages.page(404))
+
+          # What somebody else would be told, after as long.
+          def alike(words)
+            password_hash(param(password_param)) if param_or_nil(password_param)
+            set_notice_flash words
+            redirect "/account/login"
+          end
+
+          def invited?
+            asked = Settings.invitation
+            asked.nil? || Rack::Utils.secure_compare(param_or_nil("invitation").to_s.strip, asked)
+          end
         end
 
         before_create_account do
-          asked = Settings.invitation
-          unless asked.nil? || Rack::Utils.secure_compare(param_or_nil("invitation").to_s.strip, asked)
-            throw_error_status(422, "invitation", "not the code that bin/start prints on this machine")
-          end
+          throw_error_status(422, "invitation", "not the code that bin/start prints on this machine") unless invited?
           name, room = [param_or_nil("name"), param_or_nil("room")].map { |text| text.to_s.strip }
           unless room.length.between?(1, Shared::Contract::NAME_LENGTH)
             throw_error_status(422, "room", "between 1 and 40 characters, please")

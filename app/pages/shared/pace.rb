@@ -11,7 +11,12 @@ module Pages
       # What is tried → how often in so many seconds.
       LIMITS = { "sign-in" => [100, 300], "sign-in of one" => [10, 300], "all sign-ins" => [1000, 300],
                  "sign-up" => [20, 3600], "all sign-ups" => [200, 3600],
+                 "new password" => [10, 3600], "new password of one" => [5, 3600], "all new passwords" => [200, 3600],
                  "board codes" => [60, 300], "all board codes" => [2000, 300] }.freeze
+
+      PATHS = { "sign-in" => "/account/login", "sign-up" => "/account/create-account",
+                "new password" => "/account/reset-password-request" }.freeze
+      private_constant :PATHS
 
       module_function
 
@@ -36,8 +41,7 @@ module Pages
       def tried?(name, request)
         return request.get? && request.path.match?(CODE) if name.end_with?("codes")
 
-        path = name.include?("sign-up") ? "/account/create-account" : "/account/login"
-        request.post? && request.path == path
+        request.post? && request.path == PATHS.find { |what, _| name.include?(what) }.last
       end
       private_class_method :of, :tried?
     end
