@@ -1,41 +1,81 @@
 # frozen_string_literal: true
 
-# What bin/test runs once everything is installed: style, then all specs with a database of their own.
+# What bin/test runs once everything is installed: style, then all specs, file by file on as many processes as there
+# are cores, each with a database of its own.
 require "bundler/setup"
+require "etc"
+require "fileutils"
 require "open3"
+require "simplecov"
 require_relative "cluster"
 
-LEAST_COVERED = 90
-$stdout.sync = true
-
-def check(name, *command)
-  puts "#{name} …"
-  said, status = Open3.capture2e(*command)
-  abort "#{said}\n#{name} found something to mend." unless status.success?
-end
-
-if ARGV.empty?
-  check("rubocop", "bundle", "exec", "rubocop", "--no-server", "--format", "quiet")
+# One run: of everything, or of the specs and options that are given.
+class Tests
+  LEAST_COVERED = 90
+  VAR = File.expand_path("../var/test", __dir__)
+  # How long each file takes, so that the processes end together. Made anew with
+  #   bin/test spec --format ParallelTests::RSpec::RuntimeLogger --out spec/support/times.log
+  TIMES = "spec/support/times.log"
+  STYLE = { "rubocop" => %w[bundle exec rubocop --no-server --format quiet],
+            "erb_lint" => %w[bundle exec erb_lint --lint-all --format compact] }.freeze
   # Only where the packages for building styles and scripts are installed; running Rungs needs none of them.
-  check("eslint, prettier and stylelint", "npm", "run", "lint") if File.exist?("node_modules/.bin/eslint")
-  check("erb_lint", "bundle", "exec", "erb_lint", "--lint-all", "--format", "compact")
+  LINT = { "eslint, prettier and stylelint" => %w[npm run lint] }.freeze
+
+  def initialize(arguments)
+    @specs, @options = arguments.partition { |argument| File.exist?(argument[/\A[^:\[]+/]) }
+  end
+
+  # @return [Boolean] whether all is well
+  def run
+    whole = @specs.empty? && @options.empty?
+    (!whole || tidy?) && passed? && (!whole || covered?)
+  end
+
+  private
+
+  def tidy?
+    checks = File.exist?("node_modules/.bin/eslint") ? STYLE.merge(LINT) : STYLE
+    puts "#{checks.keys.join(', ')} …"
+    checks.map { |name, command| Thread.new { clean?(name, *command) } }.map(&:value).all?
+  end
+
+  def clean?(name, *command)
+    said, status = Open3.capture2e(*command)
+    puts said, "#{name} found something to mend." unless status.success?
+    status.success?
+  end
+
+  def passed?
+    FileUtils.rm_rf(File.join(VAR, "coverage"))
+    cluster = Cluster.new(File.join(VAR, "postgres"), fast: true)
+    urls = databases.map { |database| cluster.start(database) }
+    system({ "RACK_ENV" => "test", "DATABASE_URL" => urls.first, "RUNGS_DEMO" => "1", "RUNGS_VAR" => VAR }, *command)
+  rescue Cluster::Failure => e
+    warn "", e.message
+  ensure
+    cluster.stop
+  end
+
+  # Single files run one after the other, folders side by side.
+  def apart? = @specs.none? { |spec| File.file?(spec[/\A[^:\[]+/]) }
+  def databases = (1..Etc.nprocessors).map { |number| number == 1 ? "rungs_test" : "rungs_test#{number}" }
+
+  def command
+    return ["bundle", "exec", "rspec", *@options, *@specs] unless apart?
+
+    ["bundle", "exec", "parallel_rspec", "-n", Etc.nprocessors.to_s, "--group-by", "runtime", "--runtime-log", TIMES,
+     "--test-options", @options.join(" "), *(@specs.empty? ? ["spec"] : @specs)]
+  end
+
+  # Says the share of lines that ran, and which files have too few.
+  def covered?
+    files = [File.join(VAR, "coverage/.resultset.json")]
+    result = SimpleCov::ResultMerger.merge_results(*files, ignore_timeout: true)
+    low = result.files.select { |file| file.covered_percent < 80 }.map(&:project_filename)
+    puts "Lines covered: #{result.covered_percent.round(1)} %#{"; under 80 %: #{low.join(', ')}" if low.any?}"
+    result.covered_percent >= LEAST_COVERED || warn("#{LEAST_COVERED} % are asked for.")
+  end
 end
 
-cluster = Cluster.new(File.expand_path("../var/test/postgres", __dir__), fast: true)
-begin
-  url = cluster.start("rungs_test") { |step| puts step }
-  environment = { "RACK_ENV" => "test", "DATABASE_URL" => url, "RUNGS_DEMO" => "1",
-                  "RUNGS_VAR" => File.expand_path("../var/test", __dir__) }
-  passed = system(environment, "bundle", "exec", "rspec", *ARGV)
-rescue Cluster::Failure => e
-  warn "", e.message
-ensure
-  cluster.stop
-end
-exit 1 unless passed
-exit 0 if ARGV.any?
-
-covered = File.read(File.join(environment["RUNGS_VAR"], "coverage")).to_f
-if covered < LEAST_COVERED
-  abort "\nOnly #{covered.round(1)} % of the lines are covered; #{LEAST_COVERED} % are asked for."
-end
+$stdout.sync = true
+exit Tests.new(ARGV).run ? 0 : 1

@@ -1,15 +1,20 @@
 # frozen_string_literal: true
 
 # Specs of the core need nothing but the core; the others require app_helper or journey_helper.
+# Of the processes that run side by side each has a database of its own.
 if ENV["DATABASE_URL"]
   require "simplecov"
+  number = ENV.fetch("TEST_ENV_NUMBER", "")
+  ENV["DATABASE_URL"] += number
   SimpleCov.start do
+    command_name "specs#{number}"
+    coverage_dir "#{ENV.fetch('RUNGS_VAR')}/coverage"
     enable_coverage :line
     add_filter %w[/spec/ /vendor/]
     track_files "{lib,app,db/demo}/**/*.rb"
-    formatter SimpleCov::Formatter::SimpleFormatter
   end
-  SimpleCov.at_exit {} # told below, before RSpec's closing line
+  # What each process saw is put together when all have ended.
+  SimpleCov.at_exit { SimpleCov::ResultMerger.store_result(SimpleCov.result) }
 end
 
 require_relative "../lib/rungs"
@@ -21,12 +26,4 @@ RSpec.configure do |config|
   Kernel.srand config.seed
   config.expect_with(:rspec) { |expectations| expectations.syntax = :expect }
   config.mock_with(:rspec) { |mocks| mocks.verify_partial_doubles = true }
-  if defined?(SimpleCov)
-    config.after(:suite) do
-      low = SimpleCov.result.files.select { |file| file.covered_percent < 80 }.map(&:project_filename)
-      puts "\n\nLines covered: #{SimpleCov.result.covered_percent.round(1)} " \
-           "%#{"; under 80 %: #{low.join(', ')}" if low.any?}"
-      File.write(File.join(ENV.fetch("RUNGS_VAR"), "coverage"), SimpleCov.result.covered_percent.to_s)
-    end
-  end
 end

@@ -61,12 +61,16 @@ RSpec.describe "The mathematics on the screens", type: :feature do
     expect_accessible
   end
 
-  it "shows the gallery on the demo only, every picture with its words" do
-    visit "/gallery/"
-    expect(page).to have_css("figure svg[aria-label]", minimum: 100)
+  it "shows the gallery on the demo only, kind by kind, every picture with its words" do
+    Rungs::Picture::KINDS.each do |kind|
+      visit "/gallery/#{kind.id}"
+      expect(page).to have_css("h2", text: kind.title)
+      expect(page).to have_css("figure svg[aria-label]", minimum: 3)
+      expect(page).to have_no_css("figure svg:not([aria-label])")
+    end
     expect_accessible
     allow(Settings).to receive(:demo_offer?).and_return(false)
-    visit "/gallery/"
+    visit "/gallery"
     expect(page).to have_css("h1", text: "There is nothing here for you")
   end
 end

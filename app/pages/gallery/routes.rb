@@ -2,14 +2,14 @@
 
 module Pages
   module Gallery
-    # Every picture in every state, for looking at. Only where the server was started with the demo class.
+    # Every picture in every state, kind by kind, for looking at. Only where the server was started with the demo class.
     class Routes < Shared::Base
       P = Rungs::Picture
 
-      get "/?" do
+      get "/:kind?" do
         halt 404 unless Settings.demo_offer? && person
+        @kind = P::KINDS[params[:kind] || P::KINDS.ids.first] || halt(404)
         @title = "Gallery"
-        @acts = acts
         erb :"gallery/gallery"
       end
 
@@ -61,11 +61,12 @@ module Pages
       }.freeze
 
       helpers do
-        # Moves drawn step by step, on each picture that can.
+        # Moves drawn step by step on this kind.
+        # @return [Array<Array(String, Path, Array<Layout>)>]
         def acts
           acted = ["9 + 5 = ?", "14 - 5 = ?", "6 + 7 = ?", "23 + 4 = ?"].flat_map do |text|
             problem = Rungs::Problem::Equation.parse(text).to_problem
-            problem.paths.flat_map { |path| P::KINDS.filter_map { |kind| [text, path, kind, kind.act(path, problem)] } }
+            problem.paths.map { |path| [text, path, @kind.act(path, problem)] }
           end
           acted.reject { |*, steps| steps.empty? }
         end
