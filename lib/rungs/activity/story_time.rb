@@ -41,7 +41,7 @@ module Rungs
           number_set: number_set }.compact
       end
 
-      def most = pool.count
+      def most = @most ||= pool.count
 
       def draw(random, count)
         told = []

@@ -29,10 +29,13 @@ module Rungs
       end
 
       # @return [Array<Array<Integer>>] every ordered pair of parts in this band
-      def pairs = pairs_below.select { |pair| Band.of(pair) == id }
+      def pairs = Band.pairs_by_band.fetch(id)
 
       # @return [Array<Array<Integer>>] every ordered pair that comes to no more than its largest whole
       def pairs_below = (0..largest).flat_map { |first| (0..largest - first).map { |second| [first, second] } }
+
+      # Made once: there are thousands.
+      def self.pairs_by_band = @pairs_by_band ||= ALL.fetch("to100").pairs_below.group_by { |pair| of(pair) }.freeze
 
       TENS = ->(parts, whole) { whole.between?(20, 100) && parts.all? { |part| (part % 10).zero? } }
       TEN_AND_SOME = ->(parts, whole) { whole.between?(11, 19) && parts.size == 2 && parts.include?(10) }
