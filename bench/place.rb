@@ -18,7 +18,8 @@ module Place
   def open(database = "rungs_bench")
     @cluster = Cluster.new(File.join(FOLDER, "postgres"))
     already = @cluster.running?
-    ENV["DATABASE_URL"] = @cluster.start(database)
+    @cluster.start(database)
+    ENV["DATABASE_URL"] = @cluster.owner_url(database)
     @stop = !already
     ENV["RUNGS_VAR"] = FOLDER
     ENV["RUNGS_THREADS"] ||= "5"

@@ -16,24 +16,39 @@ Sequel::Model.db = DB
 Sequel::Model.plugin :association_dependencies
 Sequel::Model.raise_on_save_failure = true
 
-# The tables' own history, for bin/start and the tests.
+# The tables' own history, for bin/start and the tests. They are changed by the role that owns them (RUNGS_OWNER_URL);
+# the application's own may only read and write rows.
 module Database
   MIGRATIONS = File.expand_path("../db/migrations", __dir__)
 
   module_function
 
+  # @yield [Sequel::Database]
+  def as_owner
+    owner = Sequel.connect(ENV.fetch("RUNGS_OWNER_URL") { ENV.fetch("DATABASE_URL") }, max_connections: 1)
+    owner.extension :pg_array, :pg_json
+    yield owner
+  ensure
+    owner&.disconnect
+  end
+
+  # @yield where something has to be done
   def migrate
     Sequel.extension :migration
-    DB.synchronize do
-      DB.run("SET statement_timeout = 0")
-      Sequel::Migrator.run(DB, MIGRATIONS)
+    as_owner do |owner|
+      next if Sequel::Migrator.is_current?(owner, MIGRATIONS)
+
+      yield if block_given?
+      Sequel::Migrator.run(owner, MIGRATIONS)
     ensure
-      DB.run("SET statement_timeout = '15s'")
+      hand_over(owner, DB.opts[:user]) unless DB.opts[:user] == owner.opts[:user]
     end
   end
 
-  def migrated?
-    Sequel.extension :migration
-    Sequel::Migrator.is_current?(DB, MIGRATIONS)
+  def hand_over(owner, worker)
+    owner.run("GRANT USAGE ON SCHEMA public TO #{worker}")
+    owner.run("GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO #{worker}")
+    owner.run("GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO #{worker}")
   end
+  private_class_method :hand_over
 end

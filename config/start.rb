@@ -1,19 +1,22 @@
 # frozen_string_literal: true
 
-# What bin/start runs once the gems are there: database, migrations, demo, server; and everything ended on Ctrl-C.
+# What bin/start runs once the gems are there: database, migrations, demo, and a server; both are watched over, and end
+# on Ctrl-C.
 require "bundler/setup"
 require "optparse"
 require "socket"
 require "fileutils"
 require_relative "cluster"
+require_relative "server"
 
-# One run of the server, from the checks before it to the end of its database.
+# One run, from the checks before it to the end of its database.
 class Start
   class Stop < StandardError; end
 
   ROOT = File.expand_path("..", __dir__)
-  # Seconds between two looks at the database.
-  WATCH = 1
+  VAR = ENV.fetch("RUNGS_VAR") { File.join(ROOT, "var") }
+  # Seconds between two looks at the database and the server; how often in a minute the server may end by itself.
+  WATCH, MOST_ENDS = 0.5, 5
 
   def initialize(arguments)
     @host, @port, @demo, @fresh = "127.0.0.1", 4600, true, false
@@ -58,15 +61,15 @@ class Start
   end
 
   def hold_lock
-    FileUtils.mkdir_p(File.join(ROOT, "var"))
-    @lock = File.open(File.join(ROOT, "var/start.lock"), File::RDWR | File::CREAT)
+    FileUtils.mkdir_p(VAR)
+    @lock = File.open(File.join(VAR, "start.lock"), File::RDWR | File::CREAT)
     return if @lock.flock(File::LOCK_EX | File::LOCK_NB)
 
     raise Stop,
           "Rungs is already running from this folder. Open it in the browser, or end it with Ctrl-C where it was " \
           "started."
   rescue Errno::EACCES
-    raise Stop, "#{ROOT}/var cannot be written. Start as the user who owns it, or from a copy of your own."
+    raise Stop, "#{VAR} cannot be written. Start as the user who owns it, or from a copy of your own."
   end
 
   def check_port
@@ -82,18 +85,17 @@ class Start
   def start_database
     return puts("Using the database of DATABASE_URL.") if ENV["DATABASE_URL"]
 
-    @cluster = Cluster.new(File.join(ROOT, "var/postgres"))
+    @cluster = Cluster.new(File.join(VAR, "postgres"))
     ENV["DATABASE_URL"] = @cluster.start("rungs") { |step| puts step }
+    ENV["RUNGS_OWNER_URL"] = @cluster.owner_url("rungs")
   end
 
   def prepare
     ENV["RUNGS_HOST"], ENV["RUNGS_PORT"], ENV["RUNGS_DEMO"] = @host, @port.to_s, (@demo ? "1" : "0")
     require_relative "boot"
     check_mail
-    unless Database.migrated?
-      puts "Bringing the tables up to date …"
-      Database.migrate
-    end
+    Database.migrate { puts "Bringing the tables up to date …" }
+    LOADER.eager_load
     Records::Ledger.catch_up
     load_demo if @demo
   rescue Sequel::DatabaseConnectionError => e
@@ -116,33 +118,50 @@ class Start
     Demo::School.load
   end
 
+  # The server is a process of its own, with everything loaded already; it is started again when it ends by itself.
   def serve
-    require "puma"
-    require "puma/configuration"
-    require "puma/launcher"
-    log = File.open(File.join(ROOT, "var/puma.log"), "a", 0o600).tap { |file| file.sync = true }
-    log.chmod(0o600)
-    launcher = Puma::Launcher.new(Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")]),
-                                  log_writer: Puma::LogWriter.new(log, log))
-    launcher.events.after_booted { greet }
-    watching = Thread.new { watch_database }
-    launcher.run
-    watching.kill.join
-    Live::BoardEvents.instance.stop
     DB.disconnect
+    %w[INT TERM].each { |name| trap(name) { @ending = true } }
+    @ends = []
+    start_server(greeting: true)
+    watch until @ending
+  ensure
+    @server && Server.stop(@server)
   end
 
-  # A database that ended is started again; what is asked meanwhile is told to wait a moment.
-  def watch_database
-    loop do
-      sleep WATCH
-      next if @cluster.nil? || @cluster.answers?
+  def start_server(greeting: false)
+    @server = Server.start(@lock, VAR) { greet if greeting }
+  end
 
-      puts "The database has ended. Starting it again …"
-      @cluster.start("rungs")
-    rescue Cluster::Failure
-      next # it may still be ending; tried again at the next look
-    end
+  def watch
+    sleep WATCH
+    return if @ending
+
+    watch_server
+    watch_database
+  rescue Cluster::Failure
+    nil # it may still be ending; tried again at the next look
+  end
+
+  def watch_server
+    return unless Process.wait(@server, Process::WNOHANG)
+
+    @server = nil
+    @ends = [*@ends.last(MOST_ENDS - 1), Time.now]
+    raise Stop, "The server ends again and again. #{VAR}/puma.log may say why." if again_and_again?
+
+    puts "The server has ended. Starting it again …"
+    start_server
+  end
+
+  def again_and_again? = @ends.size == MOST_ENDS && @ends.last - @ends.first < 60
+
+  # What is asked while it starts is told to wait a moment.
+  def watch_database
+    return if @cluster.nil? || @cluster.answers?
+
+    puts "The database has ended. Starting it again …"
+    @cluster.start("rungs")
   end
 
   def greet
@@ -150,7 +169,6 @@ class Start
     puts "To look around: press “Open the demo class” on the sign-in page." if Settings.demo_offer?
     puts "To make an account one needs this code:  #{Settings.invitation}" if Settings.invitation
     puts "Ctrl-C ends it."
-    $stdout.flush
   end
 end
 

@@ -48,8 +48,9 @@ class Tests
   def passed?
     FileUtils.rm_rf(File.join(VAR, "coverage"))
     cluster = Cluster.new(File.join(VAR, "postgres"), fast: true)
-    urls = databases.map { |database| cluster.start(database) }
-    system({ "RACK_ENV" => "test", "DATABASE_URL" => urls.first, "RUNGS_DEMO" => "1", "RUNGS_VAR" => VAR }, *command)
+    databases.each { |database| cluster.start(database) }
+    urls = { "DATABASE_URL" => cluster.url("rungs_test"), "RUNGS_OWNER_URL" => cluster.owner_url("rungs_test") }
+    system({ "RACK_ENV" => "test", "RUNGS_DEMO" => "1", "RUNGS_VAR" => VAR, **urls }, *command)
   rescue Cluster::Failure => e
     warn "", e.message
   ensure

@@ -5,7 +5,7 @@ require "rack/test"
 require_relative "../config/boot"
 
 # Specs of the application, on a real database made anew for the run.
-DB.run("DROP SCHEMA public CASCADE; CREATE SCHEMA public")
+Database.as_owner { |owner| owner.run("DROP SCHEMA public CASCADE; CREATE SCHEMA public") }
 Database.migrate
 LOADER.eager_load
 APP = Rack::Builder.parse_file(File.expand_path("../config.ru", __dir__))

@@ -5,7 +5,7 @@
 if ENV["DATABASE_URL"]
   require "simplecov"
   number = ENV.fetch("TEST_ENV_NUMBER", "")
-  ENV["DATABASE_URL"] += number
+  %w[DATABASE_URL RUNGS_OWNER_URL].each { |name| ENV[name] += number }
   SimpleCov.start do
     command_name "specs#{number}"
     coverage_dir "#{ENV.fetch('RUNGS_VAR')}/coverage"

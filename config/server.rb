@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+require "logger"
+
+# The server as a process of its own, with what was loaded before; it ends when whoever watches over it is gone.
+module Server
+  # Logs, oldest overwritten.
+  LOGS, LOG_SIZE = 4, 1_000_000
+  # Seconds it is given to end what is under way.
+  PATIENCE = 8
+
+  module_function
+
+  # @param lock [File] what says that Rungs runs from here: not the server’s to hold
+  # @yield in the server, once it answers
+  # @return [Integer] its process
+  def start(lock, var, &block)
+    watching = Process.pid
+    fork do
+      lock.close
+      File.umask(0o077)
+      run(Log.new(File.join(var, "puma.log"), shift_age: LOGS, shift_size: LOG_SIZE), watching, &block)
+    end
+  end
+
+  def stop(pid)
+    Process.kill(:TERM, pid)
+    (PATIENCE * 10).times { Process.wait(pid, Process::WNOHANG) ? return : sleep(0.1) }
+    Process.kill(:KILL, pid) && Process.wait(pid)
+  rescue Errno::ESRCH, Errno::ECHILD
+    nil
+  end
+
+  def run(log, watching, &)
+    %w[puma puma/configuration puma/launcher].each { |part| require part }
+    config = Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")])
+    launcher = Puma::Launcher.new(config, log_writer: Puma::LogWriter.new(log, log))
+    launcher.events.after_booted(&)
+    Thread.new do
+      sleep 0.5 while Process.ppid == watching
+      launcher.stop
+    end
+    launcher.run
+    Live::BoardEvents.instance.stop
+    DB.disconnect
+  end
+
+  # What Puma writes to.
+  class Log < Logger::LogDevice
+    def puts(*lines) = lines.each { |line| write("#{line}\n") }
+    def flush = self
+    def sync = true
+  end
+end

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+require "net/http"
+require "pg"
+require "timeout"
+require "tmpdir"
+require_relative "../../config/cluster"
+
+# The whole of it as it is started on a machine, in a folder of its own.
+RSpec.describe "bin/start" do
+  let(:root) { File.expand_path("../..", __dir__) }
+  let(:folder) { Dir.mktmpdir("rungs-start").tap { |made| File.chmod(0o755, made) } }
+  let(:cluster) { Cluster.new(File.join(folder, "postgres")) }
+  let(:port) { TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] } }
+  let(:said) { File.join(folder, "said") }
+
+  # Its process.
+  let(:main) do
+    clean = %w[DATABASE_URL RUNGS_OWNER_URL RACK_ENV RUNGS_DEMO].to_h { |name| [name, nil] }
+    spawn({ **clean, "RUNGS_VAR" => folder }, "ruby", "config/start.rb", "--port", port.to_s, "--no-demo",
+          chdir: root, out: said, err: %i[child out], pgroup: true)
+  end
+
+  def status = Net::HTTP.get_response(URI("http://127.0.0.1:#{port}/account/login")).code
+  def server = File.read("/proc/#{main}/task/#{main}/children").split.map(&:to_i).first
+  def postmaster = File.foreach(File.join(cluster.send(:data), "postmaster.pid")).first.to_i
+
+  def await(seconds = 60, &block)
+    Timeout.timeout(seconds) { sleep 0.1 until quietly(&block) }
+  end
+
+  def quietly
+    yield
+  rescue SystemCallError, EOFError, Net::ReadTimeout
+    false
+  end
+
+  before { main && await { status == "200" } }
+
+  after do
+    quietly { Process.kill(:KILL, -main) }
+    cluster.stop
+    FileUtils.rm_rf([folder, File.dirname(cluster.send(:data))])
+  end
+
+  it "works in the tables with a role that may do nothing else, keeps its logs to itself, and ends with its database" do
+    PG.connect(cluster.url("rungs")) do |worker|
+      expect(worker.exec("SHOW is_superuser").getvalue(0, 0)).to eq("off")
+      expect(worker.exec("SELECT count(*) FROM accounts").getvalue(0, 0)).to eq("0")
+      ["CREATE TABLE more (id int)", "DROP TABLE accounts", "CREATE ROLE other"].each do |change|
+        expect { worker.exec(change) }.to raise_error(PG::InsufficientPrivilege)
+      end
+    end
+    logs = Dir[File.join(folder, "{puma,postgres/server-*}.log")]
+    expect(logs.map { |log| File.stat(log).mode & 0o777 }).to eq([0o600] * 2)
+    Process.kill(:TERM, main)
+    Timeout.timeout(10) { Process.wait(main) }
+    expect([quietly { status }, cluster.running?]).to eq([false, false])
+  end
+
+  it "comes back by itself when the server, the database or both were killed" do
+    [%i[server], %i[postmaster], %i[server postmaster]].each do |those|
+      killed = those.map { |each| send(each) }
+      Process.kill(:KILL, *killed)
+      await { !killed.intersect?([server, postmaster]) && status == "200" }
+    end
+    expect(File.read(said)).to include("The server has ended", "The database has ended")
+    alone = server
+    Process.kill(:KILL, main)
+    Process.wait(main)
+    await(10) { !File.exist?("/proc/#{alone}") }
+  end
+end
