@@ -16,6 +16,7 @@ public_folder = File.join(Rungs::ROOT, "public")
 as_it_says = { "x-content-type-options" => "nosniff" }
 kept = [[:all, { "cache-control" => "public, max-age=31536000, immutable", **as_it_says }]]
 asked_anew = [[:all, { "cache-control" => "no-cache", **as_it_says }]]
+use Rack::Deflater, include: %w[text/html text/css text/javascript text/plain image/svg+xml]
 use Rack::Static, root: public_folder, urls: ["/assets", "/fonts", "/favicon.svg"], header_rules: kept
 use Rack::Static, root: public_folder, urls: ["/sw.js"], header_rules: asked_anew
 use Pages::Shared::ErrorPages
@@ -37,11 +38,4 @@ use Pages::Shared::Cookie, key: "rungs.session", secret: Settings.session_secret
 use Pages::Shared::Forgery
 use Pages::Account::SignIn
 
-{
-  "/today" => Pages::Today, "/plan" => Pages::Plan, "/lesson" => Pages::Lessons, "/numbers" => Pages::Numbers,
-  "/board" => Pages::Board, "/b" => Pages::Projector,
-  "/listen" => Pages::Listen, "/find" => Pages::Find, "/conduct" => Pages::Conduct, "/share" => Pages::Share,
-  "/check-in" => Pages::CheckIn, "/photos" => Pages::Photos, "/climb" => Pages::Climb, "/hear" => Pages::Hear,
-  "/groups" => Pages::Groups, "/back" => Pages::Back, "/notes" => Pages::Notes, "/account" => Pages::Account,
-  "/gallery" => Pages::Gallery, "/" => Pages::Home
-}.each { |path, tab| map(path) { run tab::Routes } }
+Pages::Shared::Places::ALL.each { |path, tab| map(path) { run tab::Routes } }

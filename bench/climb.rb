@@ -20,7 +20,7 @@ alone, among = %w[rungs_bench_one rungs_bench_many].map do |database|
 end
 others = Open3.capture2("bundle", "exec", "ruby", "-e",
                         "require 'sequel'; print Sequel.connect(ARGV[0])[:classrooms].count - 1", cluster
-                          .url("rungs_bench_many")).first.to_i
+                          .owner_url("rungs_bench_many")).first.to_i
 cluster.stop unless running
 
 measure = Measure.new

@@ -39,6 +39,28 @@ module Place
     await(port)
   end
 
+  # All as bin/start runs and watches over it, in a folder of its own, with the application loaded here on its database.
+  # @return [Integer] the port it serves on
+  def watched
+    folder = File.join(FOLDER, "watched")
+    FileUtils.mkdir_p(folder)
+    port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+    @main = spawn({ "RUNGS_VAR" => folder, "DATABASE_URL" => nil, "RUBYOPT" => YJIT }, "ruby", "config/start.rb",
+                  "--no-demo", "--port", port.to_s, chdir: File.expand_path("..", __dir__), out: File::NULL)
+    @watched = Cluster.new(File.join(folder, "postgres"))
+    at_exit { Process.kill(:TERM, @main) && Process.wait(@main) }
+    await(port, 600)
+    ENV["DATABASE_URL"], ENV["RUNGS_VAR"] = @watched.url("rungs"), folder
+    require_relative "../config/boot"
+    port
+  end
+
+  # @return [Hash{String => Array<Integer>}] what can be killed, and its processes now
+  def victims
+    server = File.read("/proc/#{@main}/task/#{@main}/children").split.map(&:to_i)
+    { "server" => server, "database" => [@watched.process], "both" => [*server, @watched.process] }
+  end
+
   # @return [Integer] the port, once something answers there
   def await(port, tries = 100)
     TCPSocket.open("127.0.0.1", port).close

@@ -9,9 +9,17 @@ class Tablet
 
   def initialize(port)
     @port = port
-    @http = Net::HTTP.new("127.0.0.1", port).tap { |http| http.keep_alive_timeout = 60 }.start
     @headers = {}
     @server = []
+    connect
+  end
+
+  def connect
+    @http = Net::HTTP.new("127.0.0.1", @port).tap { |http| http.keep_alive_timeout = 60 }
+    @http.start
+  rescue Errno::ECONNREFUSED
+    sleep 0.05
+    retry
   end
 
   def enter(email, password)
@@ -23,6 +31,15 @@ class Tablet
 
   def get(path) = remember(@http.get(path, @headers)).body
   def post(path, form) = remember(@http.post(path, URI.encode_www_form(form), @headers))
+
+  # Whatever it is.
+  # @return [Array(Integer, Float)] status, seconds
+  def ask(verb, path, form)
+    start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    headers = { "Content-Type" => "application/x-www-form-urlencoded", **@headers }
+    answer = @http.send_request(verb, path, form, headers)
+    [answer.code.to_i, Process.clock_gettime(Process::CLOCK_MONOTONIC) - start]
+  end
 
   # Another window of the same person.
   def another = Tablet.new(@port).tap { |tablet| tablet.headers.update(@headers) }

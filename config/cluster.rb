@@ -52,6 +52,9 @@ class Cluster
                                                                                 quiet: true)
   end
 
+  # @return [Integer] the process id of its server
+  def process = File.foreach(File.join(data, "postmaster.pid")).first.to_i
+
   # Whether something answers at its port: quicker to ask than running?.
   def answers?
     TCPSocket.new("127.0.0.1", port).close

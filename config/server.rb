@@ -1,11 +1,7 @@
 # frozen_string_literal: true
 
-require "logger"
-
 # The server as a process of its own, with what was loaded before; it ends when whoever watches over it is gone.
 module Server
-  # Logs, oldest overwritten.
-  LOGS, LOG_SIZE = 4, 1_000_000
   # Seconds it is given to end what is under way.
   PATIENCE = 8
 
@@ -19,7 +15,7 @@ module Server
     fork do
       lock.close
       File.umask(0o077)
-      run(Log.new(File.join(var, "puma.log"), shift_age: LOGS, shift_size: LOG_SIZE), watching, &block)
+      run(Log.new(File.join(var, "puma.log")), watching, &block)
     end
   end
 
@@ -45,10 +41,31 @@ module Server
     DB.disconnect
   end
 
-  # What Puma writes to.
-  class Log < Logger::LogDevice
+  # What Puma writes to, from signals too, which no lock may wait for. Once it is long it becomes the older one.
+  class Log
+    LONGEST = 2_000_000
+
+    def initialize(path)
+      @path = path
+      @file = File.open(path, "a", 0o600)
+      @file.chmod(0o600)
+    end
+
+    def write(text)
+      turn if @file.size > LONGEST
+      @file.syswrite(text)
+    end
+
     def puts(*lines) = lines.each { |line| write("#{line}\n") }
     def flush = self
     def sync = true
+    def close = self
+
+    private
+
+    def turn
+      File.rename(@path, "#{@path}.1")
+      @file.reopen(@path, "a")
+    end
   end
 end

@@ -15,8 +15,8 @@ class Start
 
   ROOT = File.expand_path("..", __dir__)
   VAR = ENV.fetch("RUNGS_VAR") { File.join(ROOT, "var") }
-  # Seconds between two looks at the database and the server; how often in a minute the server may end by itself.
-  WATCH, MOST_ENDS = 0.5, 5
+  # Seconds between two looks at the database and the server; how often in a row a server may end in its first seconds.
+  WATCH, FIRST, MOST_ENDS = 0.5, 1.5, 5
 
   def initialize(arguments)
     @host, @port, @demo, @fresh = "127.0.0.1", 4600, true, false
@@ -122,7 +122,7 @@ class Start
   def serve
     DB.disconnect
     %w[INT TERM].each { |name| trap(name) { @ending = true } }
-    @ends = []
+    @ends = 0
     start_server(greeting: true)
     watch until @ending
   ensure
@@ -130,6 +130,7 @@ class Start
   end
 
   def start_server(greeting: false)
+    @since = Time.now
     @server = Server.start(@lock, VAR) { greet if greeting }
   end
 
@@ -147,14 +148,12 @@ class Start
     return unless Process.wait(@server, Process::WNOHANG)
 
     @server = nil
-    @ends = [*@ends.last(MOST_ENDS - 1), Time.now]
-    raise Stop, "The server ends again and again. #{VAR}/puma.log may say why." if again_and_again?
+    @ends = Time.now - @since < FIRST ? @ends + 1 : 0
+    raise Stop, "The server ends again and again. #{VAR}/puma.log may say why." if @ends == MOST_ENDS
 
     puts "The server has ended. Starting it again …"
     start_server
   end
-
-  def again_and_again? = @ends.size == MOST_ENDS && @ends.last - @ends.first < 60
 
   # What is asked while it starts is told to wait a moment.
   def watch_database
@@ -165,7 +164,7 @@ class Start
   end
 
   def greet
-    puts "", "Rungs is at http#{'s' if Settings.https?}://#{@host}:#{@port}"
+    puts "", "Rungs is at #{Settings.url}"
     puts "To look around: press “Open the demo class” on the sign-in page." if Settings.demo_offer?
     puts "To make an account one needs this code:  #{Settings.invitation}" if Settings.invitation
     puts "Ctrl-C ends it."

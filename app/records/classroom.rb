@@ -51,8 +51,13 @@ module Records
 
     # What an activity is told of the class: its settings, which facts are due, and which two ways were heard.
     def activity_settings
-      { turned: setting("turned"), facts: ->(operation) { Evidence.new(self).due_facts(operation, on: today) },
+      { turned: setting("turned"), facts: ->(operation) { due_facts[operation] },
         names: -> { children.map(&:name) }, ways_heard: -> { lesson_on(today)&.ways_heard } }
+    end
+
+    # By operation; looked for once, however many parts of a lesson ask.
+    def due_facts
+      @due_facts ||= Hash.new { |all, operation| all[operation] = Evidence.new(self).due_facts(operation, on: today) }
     end
 
     # @return [Hash{Symbol => String}] the band and the operation it is at; none before its first problem

@@ -4,6 +4,9 @@ module Records
   # The course of a lesson: its parts in order, the one going on, and how it goes forward, back, or stops for another
   # day.
   class Course
+    # Parts: more than the longest lesson has.
+    MOST = 40
+
     # @param lesson [Lesson]
     def initialize(lesson)
       @lesson = lesson
@@ -30,7 +33,9 @@ module Records
     # @param details [Hash] what it needs to begin
     # @param after [LessonPart, nil] put after this one; else at the end
     # @return [LessonPart]
+    # @raise [Rungs::Error::TooMany] where the lesson has as many as it takes
     def plan(kind, minutes: nil, details: {}, after: nil)
+      full if parts.size >= MOST
       activity = Rungs::Activity::ALL.fetch(kind)
       place = after ? after.place + 1 : (parts.map(&:place).max || 0) + 1
       DB.transaction do
@@ -40,7 +45,7 @@ module Records
       end.tap { forget }
     end
 
-    def plan_usual = Rungs::Activity::USUAL.each { |kind| plan(kind) }
+    def plan_usual = DB.transaction { Rungs::Activity::USUAL.each { |kind| plan(kind) } }
 
     # What another lesson left undone, before anything planned here.
     def take_over(course)
@@ -121,6 +126,8 @@ module Records
     end
 
     private
+
+    def full = raise(Rungs::Error::TooMany, "A lesson has room for #{MOST} parts. Take one out first.")
 
     # Where a problem goes that is not for the board: to the last such part that began, never into one that is only
     # planned; else into one of its own, which is done with it.

@@ -101,7 +101,9 @@ module Records
 
     # @return [Array<Array(Array<Integer>, String)>] facts that are due for the most children, and why
     def due_facts(operation, on:)
-      Rungs::Progress::DueFacts.most(@classroom.children.map { |child| records_of(child, operation) }, on: on)
+      by_child = heard({ child_id: @classroom.children.map(&:id) }, Sequel[:posed][:operation] => operation)
+                 .group_by(&:child_id)
+      Rungs::Progress::DueFacts.most(by_child.values.map { |all| all.map(&:record) }, on: on)
     end
 
     # @return [Array<Heard>] everything heard of a child

@@ -19,6 +19,12 @@ RSpec.describe Records::Course do
     expect(course.minutes).to eq(course.parts.sum { |part| part.activity.minutes })
   end
 
+  it "has room for so many parts, and says so; nothing is half added" do
+    (described_class::MOST - 1).times { course.plan("twins") }
+    expect { course.plan_usual }.to raise_error(Rungs::Error::TooMany, /room for 40 parts/)
+    expect(lesson.refresh.course.parts.size).to eq(described_class::MOST - 1)
+  end
+
   it "goes on, back and over parts, one going on at a time, and keeps when each ran" do
     course.plan_usual
     course.go(course.parts[0])

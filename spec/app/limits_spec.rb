@@ -6,6 +6,8 @@ RSpec.describe "Limits" do
   let(:teacher) { make_teacher }
   let(:room) { teacher[1] }
 
+  RSpec::Matchers.define_negated_matcher :exclude, :include
+
   it "ends a request that takes too long, and says so" do
     slow = Rack::Builder.new do
       use Pages::Shared::ErrorPages
@@ -51,6 +53,18 @@ RSpec.describe "Limits" do
       expect([path, get(path).status]).to match([path, be_between(400, 499)])
     end
     expect(get("/back/#{room.id}?day=1999-12-31").body).to include("Day is from the year 2000 to 2100")
+    expect(get("/share/#{room.id}?problem=#{posed.id}&pieces=4").status).to eq(200)
+    send_form "/groups/#{room.id}/apart", one: child.id
+    expect([last_response.status, last_response.body]).to match([422, include("Choose two children")])
+  end
+
+  it "sends pages small, and the session’s cookie only where it changed" do
+    sign_in teacher[0]
+    get "/today/#{room.id}"
+    header "Accept-Encoding", "gzip"
+    get "/today/#{room.id}"
+    expect(last_response.headers).to include("content-encoding" => "gzip").and exclude("set-cookie")
+    expect(Zlib.gunzip(last_response.body)).to include("Today in")
   end
 
   it "lets twenty windows show a lesson, and tells the next one" do

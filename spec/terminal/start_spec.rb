@@ -23,7 +23,7 @@ RSpec.describe "bin/start" do
 
   def status = Net::HTTP.get_response(URI("http://127.0.0.1:#{port}/account/login")).code
   def server = File.read("/proc/#{main}/task/#{main}/children").split.map(&:to_i).first
-  def postmaster = File.foreach(File.join(cluster.send(:data), "postmaster.pid")).first.to_i
+  def postmaster = cluster.process
 
   def await(seconds = 60, &block)
     Timeout.timeout(seconds) { sleep 0.1 until quietly(&block) }

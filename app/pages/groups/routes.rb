@@ -24,9 +24,9 @@ module Pages
       end
 
       post "/:room/apart" do
-        pair = [@form[:one], @form[:other]].sort
-        refuse("Choose two children") if pair.uniq.size < 2 || pair.any? { |id| room.child(id).nil? }
-        room.keep_apart(pair, together: @form[:together] || false)
+        pair = @form.values_at(:one, :other).uniq
+        refuse("Choose two children") if pair.size < 2 || pair.any? { |id| room.child(id).nil? }
+        room.keep_apart(pair.sort, together: @form[:together] || false)
         redirect "/groups/#{room.id}?#{where}"
       end
 

@@ -12,6 +12,9 @@ module Pages
         all[name] = Digest::SHA256.file(file).hexdigest[0, 10]
       end
 
+      # Those that every page writes with.
+      FONTS = %w[source-sans-3-latin-400-normal source-sans-3-latin-600-normal andika-latin-400-normal].freeze
+
       # The address of a shipped file, which changes when the file does.
       def asset(name) = "/assets/#{name}?v=#{DIGESTS[name]}"
 

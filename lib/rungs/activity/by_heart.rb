@@ -47,8 +47,10 @@ module Rungs
 
       # Those due in the class, with why; where it has none, facts of two or more each.
       def facts
-        due = settings[:facts]&.call(option(:operation)).to_a
-        (due.empty? ? PAIRS.map { |pair| [pair, nil] } : due).map { |pair, why| [fact(pair.sort.reverse), why] }
+        @facts ||= begin
+          due = settings[:facts]&.call(option(:operation)).to_a
+          (due.empty? ? PAIRS.map { |pair| [pair, nil] } : due).map { |pair, why| [fact(pair.sort.reverse), why] }
+        end
       end
 
       def fact(pair) = self.class.told(Problem::Pool.bare(option(:operation), *pair)).fetch(:fact)

@@ -1,19 +1,17 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Activity do
-  # Every way of setting an activity that has items.
-  def settings_of(activity)
+  # An activity in every way of setting it that has items.
+  def kinds_of(activity)
     choices = activity.options.map(&:choices)
     all = choices.first.product(*choices.drop(1)).map { |each| activity.options.map(&:id).zip(each).to_h }
-    all.reject { |chosen| activity.with(chosen).most&.zero? }
+    all.map { |chosen| activity.with(chosen) }.reject { |kind| kind.most&.zero? }
   end
 
   # Every setting at least once, and every seed at least once.
   def settings_and_seeds(activity)
-    settings = settings_of(activity)
-    Array.new([settings.size, seeds.size].max) do |index|
-      [settings[index % settings.size], (index % seeds.size) + 1]
-    end
+    kinds = kinds_of(activity)
+    Array.new([kinds.size, seeds.size].max) { |index| [kinds[index % kinds.size], (index % seeds.size) + 1] }
   end
 
   def set(id, chosen = {}, seed: 1, count: nil, **settings) = made(id, chosen, settings).items(seed: seed, count: count)
@@ -27,9 +25,9 @@ RSpec.describe Rungs::Activity do
   described_class::ALL.each do |activity|
     describe activity.id do
       it "makes the same items of the same seed, each again from its place, and all of them draw, speak and are true" do
-        settings_and_seeds(activity).each do |chosen, seed|
-          items = activity.with(chosen).items(seed: seed)
-          again = activity.with(chosen)
+        settings_and_seeds(activity).each do |kind, seed|
+          items = kind.items(seed: seed)
+          again = activity.with(kind.chosen)
           expect(again.data(seed: seed)).to eq(items.map(&:data))
           index = seed % items.size
           expect(again.item_at(index, seed: seed).to_h).to eq(items[index].to_h)
