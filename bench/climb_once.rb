@@ -7,8 +7,8 @@ require "json"
 Place.open(ARGV.fetch(0))
 ENV["RACK_ENV"] = "production"
 require_relative "year"
-require "rack/mock"
-require "rack/session"
+require "bcrypt"
+require "rack/test"
 
 LOADER.eager_load
 app = Rack::Builder.parse_file(File.expand_path("../config.ru", __dir__))
@@ -16,13 +16,15 @@ room = Year.room
 child = room.children.first
 account = Records::Account.first(email: Year::EMAIL)
 
-# A signed-in browser's cookie.
-session = { "account_id" => account.id, "authenticated_by" => ["password"] }
-store = Rack::Session::Cookie.new(->(_) {}, key: "rungs.session", secret: Settings.session_secret)
-cookie = store.send(:encryptors).first.encrypt({ "session_id" => "0" * 64 }.merge(session))
+# A signed-in browser.
+hash = BCrypt::Password.create("a year of records", cost: 4)
+DB[:account_password_hashes].insert_conflict(target: :id, update: { password_hash: hash })
+                            .insert(id: account.id, password_hash: hash)
+browser = Rack::Test::Session.new(Rack::MockSession.new(app, "127.0.0.1"))
+token = browser.get("/account/login").body[/name="csrf-token" content="([^"]+)"/, 1]
+browser.post("/account/login", email: Year::EMAIL, password: "a year of records", authenticity_token: token)
 get = lambda do |path|
-  response = Rack::MockRequest.new(app).get(path, "HTTP_COOKIE" => "rungs.session=#{Rack::Utils.escape(cookie)}",
-                                                  "HTTP_HOST" => "127.0.0.1")
+  response = browser.get(path)
   abort "#{path} answered #{response.status} #{response.headers['location']}" unless response.status == 200
 end
 
