@@ -20,7 +20,7 @@ class Fuzz
   LEFT_OUT = %r{/events\z|\A/account/sessions}
   NAMES = ObjectSpace.each_object(Class).select { |each| each < Pages::Shared::Contract }
                      .flat_map { |contract| contract.schema.key_map.map(&:name) }.uniq.sort.freeze
-  ODD = ["", " ", "0", "-1", "1", "2", "7", "9999999999999999999999", "1e9", "NaN", "null", "true", "%FF", "%00", "\u0000",
+  ODD = ["", " ", "0", "-1", "1", "2", "7", "9" * 22, "1e9", "NaN", "null", "true", "%FF", "%00", "\u0000",
          "\xFF\xFE", "'; DROP TABLE accounts; --", "<script>alert(1)</script>", "../../etc/passwd", "□", "👩🏽‍🏫",
          "٣", "1 2 3", "9,5", "0.0", "3.99", "2026-02-30", "0000-00-00", "9999-12-31", "2026-11-26", "to10", "add",
          "add_to.result", "count_on", "x" * LONGEST, "[" * 200, "{}", "--1", "+ +", "1" * 400, "\r\n\r\n"].freeze

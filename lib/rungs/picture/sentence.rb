@@ -24,7 +24,7 @@ module Rungs
           left += wide
           each == "□" ? mark(:cell, x: left - wide, y: 0, width: wide, height: BOX) : token(each, left - (wide / 2))
         end
-        lay(marks, @text.sub("□", "a number to find"))
+        lay(marks, @text.gsub("□", "a number to find")).tap { |layout| layout.width = left }
       end
 
       private
