@@ -45,6 +45,9 @@ module Records
 
     def lesson_on(day) = own(ON_DAY.call(id: id, day: day))
 
+    # Class and school, for a foot line.
+    def named = [name, school].reject(&:empty?).join(", ")
+
     # @param id [String] of Rungs::Planning::Setting::ALL
     # @return [String] this class's choice, else the usual one
     def setting(id) = Rungs::Planning::Setting::ALL.fetch(id).choice(settings[id])

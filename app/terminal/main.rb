@@ -26,19 +26,24 @@ module Terminal
                                    [--places 6 --days 5 --operation add --band bridge --absent "Ada:2026-11-20"]
         bin/rungs groups records.csv --on 2026-11-20 --operation add --band bridge   [--sizes 3-5 --apart "Ada:Bo"]
         bin/rungs picture frame 7 --fill pairs > seven.svg   a picture as SVG   [any setting of the picture]
+        bin/rungs sheet practice --activity hidden_beads --option whole=10 --seed 3 > sheet.pdf
+                                   [--per-page 6 --paper a4 --large --answers --no-name --copies 2]
+        bin/rungs sheet recording --kind dots --number 8 > dots.pdf
+        bin/rungs sheet cutouts --kind dominoes --option to=9 --paper letter > dominoes.pdf
 
-      Every command but picture takes --json; the shapes are in docs/formats.md.
+      Every command but picture and sheet takes --json; the shapes are in docs/formats.md.
       Pictures: #{Rungs::Picture::KINDS.ids.join(', ')}.
     TEXT
 
     COMMANDS = %w[paths pull hear slips next problems string looks activities activity progress listen groups
-                  picture].freeze
+                  picture sheet].freeze
     # Methods that are called otherwise than their command, since Ruby has that word.
     METHODS = { "next" => :next_problems }.freeze
     WHOLE = /\A\d{1,9}\z/
 
     include CoreCommands
     include ClassCommands
+    include SheetCommands
 
     # @param arguments [Array<String>]
     # @return [Integer] the exit status

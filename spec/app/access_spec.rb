@@ -18,7 +18,8 @@ RSpec.describe "Who may see what" do
      "/listen/#{room.id}/hearing?problem=#{posed.id}&heard=9+10", "/listen/#{room.id}/remote?problem=#{posed.id}",
      "/board/#{room.id}/lessons/#{posed.lesson_id}/screen", "/lesson/#{room.id}",
      "/listen/#{room.id}/seats", "/numbers/#{room.id}", "/hear/#{room.id}", "/groups/#{room.id}", "/back/#{room.id}",
-     "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf",
+     "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf", "/sheets/#{room.id}",
+     "/sheets/#{room.id}/sheet.pdf?sheet=practice", "/sheets/#{room.id}/preview.png?sheet=practice",
      "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records"]
   end
 

@@ -27,12 +27,12 @@ module Pages
       end
 
       get "/:room/:child/:paper.pdf" do
-        halt 404 unless Sheets::FamilyPage::PAPERS.key?(params[:paper])
+        halt 404 unless ::Sheets::Paper::SIZES.key?(params[:paper])
         note_act("exported", room)
         headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=note.pdf"
-        foot = [room.name, room.school].reject(&:empty?).join(", ")
         title = "#{@child.name}, #{long_date(today)}"
-        Sheets::FamilyPage.render(title, parts, picture: @source.picture, paper: params[:paper], foot: foot)
+        note = ::Sheets::FamilyNote::Note.new(title: title, parts: parts, picture: @source.picture)
+        ::Sheets::FamilyNote.new(notes: [note], where: room.named, title: title, paper: params[:paper]).render
       end
 
       helpers do

@@ -5,6 +5,7 @@ module Rungs
     # One number, all its parts: in order, one moved across each time, or as they are found; then which are missing.
     class AllTheWays < Kind
       entry id: "all_the_ways", title: "All the ways", minutes: 9, finds: %w[parts make_ten], usual: 300,
+            paper: { shows: 0, recording: "ways", cutouts: %w[strips] },
             i_can: "I can find all the ways to make a number.",
             materials: [Material.new(thing: "linking cubes of two colours", per: "child", count: 20,
                                      instead: "paper strips to colour")],

@@ -5,6 +5,7 @@ module Rungs
     # Numbers built from tens and ones, changed into others, put together.
     class BuildAndBreak < Kind
       entry id: "build_and_break", title: "Build and change", minutes: 9, finds: %w[tens], usual: 5,
+            paper: { cutouts: %w[place_value] },
             i_can: "I can build a number and change it into another.",
             materials: [Material.new(thing: "tens and ones", per: "pair", count: 20,
                                      instead: "bundled straws and single ones, beads"),

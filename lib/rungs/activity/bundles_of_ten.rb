@@ -5,6 +5,7 @@ module Rungs
     # Packs of ten: a fact in packs, opened one after the other, and the same fact in things.
     class BundlesOfTen < Kind
       entry id: "bundles_of_ten", title: "Packs of ten", minutes: 8, finds: %w[tens], usual: 5,
+            paper: { cutouts: %w[place_value] },
             i_can: "I can add and take away tens.",
             materials: [Material.new(thing: "bundles of ten sticks", per: "group", count: 10,
                                      instead: "straws and bands, pasta in bags")],

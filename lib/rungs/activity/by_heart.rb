@@ -5,6 +5,7 @@ module Rungs
     # A fact, a pause, the answer said by one child; no clock is shown and nobody races.
     class ByHeart < Kind
       entry id: "by_heart", title: "By heart", minutes: 5, finds: %w[talk doubles], usual: 6,
+            paper: { recording: "parts", cutouts: %w[number_cards] },
             i_can: "I know this fact, or I can work it out.",
             listen_for: { "count_on" => "counts on quietly", "part_whole" => "works it out from one that is known",
                           "make_ten" => "goes through ten", "known_fact" => "the answer at once, and can say why" },

@@ -5,6 +5,7 @@ module Rungs
     # A heap is gathered in twos, fives or tens and counted as it is gathered; the rest by ones.
     class CountBy < Kind
       entry id: "count_by", title: "Count by twos, fives, tens", minutes: 7, finds: %w[tens], usual: 5,
+            paper: { recording: "line" },
             i_can: "I can count a heap in groups.",
             materials: [Material.new(thing: "small things to count", per: "pair", count: 40,
                                      instead: "pegs, caps, sticks")],

@@ -5,6 +5,7 @@ module Rungs
     # A domino is laid, its total said without counting if one can, its sentence written beneath.
     class DominoSums < Kind
       entry id: "domino_sums", title: "Domino sums", minutes: 8, finds: %w[games see], usual: 6,
+            paper: { recording: "parts", cutouts: %w[dominoes] },
             i_can: "I can say how many dots a domino has.",
             materials: [Material.new(thing: "set of dominoes", per: "pair", count: 1, instead: "cards with dots")],
             cautions: %w[small_things],

@@ -5,6 +5,7 @@ module Rungs
     # One to you and one to me: is it fair, or is one left over? Even and odd, after the pattern is seen.
     class FairShares < Kind
       entry id: "fair_shares", title: "Fair shares", minutes: 8, finds: %w[doubles parts], usual: 6,
+            paper: { recording: "towers" },
             i_can: "I can share fairly and say even or odd.",
             materials: [Material.new(thing: "counters", per: "pair", count: 20, instead: "buttons, pebbles, pasta")],
             cautions: %w[small_things food],

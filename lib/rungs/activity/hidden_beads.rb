@@ -5,6 +5,7 @@ module Rungs
     # Some beads are pushed over and seen, a card hides the rest: how many are hiding?
     class HiddenBeads < Kind
       entry id: "hidden_beads", title: "Hidden beads", minutes: 7, finds: %w[make_ten parts], usual: 6,
+            paper: { recording: "parts" },
             i_can: "I can say how many are hiding.",
             materials: [Material.new(thing: "beads on a string, five and five of a colour", per: "child", count: 10,
                                      instead: "a paper strip with a flap, or ten fingers behind a book")],

@@ -5,6 +5,7 @@ module Rungs
     # A finger on the start, which is not counted; jump, count the jumps, land, write.
     class JumpTrack < Kind
       entry id: "jump_track", title: "Jumps on the line", minutes: 8, finds: %w[put_together take_away], usual: 6,
+            paper: { recording: "line", cutouts: %w[dice_nets] },
             i_can: "I can jump on the line and say where I land.",
             materials: [Material.new(thing: "number track", per: "child", count: 1, instead: "one drawn on paper"),
                         Material.new(thing: "big track on the floor", per: "class", count: 1,

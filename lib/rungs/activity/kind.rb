@@ -16,14 +16,16 @@ module Rungs
     # The same options, seed and count give the same set; an item is made again from its place in it.
     class Kind
       # What an activity is, apart from its items. listen_for: by rung, what it sounds like here. slips: ids of guide 6
-      # that it brings out. easier, harder: words for the teacher.
+      # that it brings out. easier, harder: words for the teacher. paper: which step a practice sheet shows (by default
+      # the last that asks), its recording sheet, what of it is cut out.
       Entry = Struct.new(:id, :title, :minutes, :i_can, :finds, :materials, :cautions, :listen_for, :slips,
-                         :easier, :harder, :usual, keyword_init: true)
+                         :easier, :harder, :usual, :paper, keyword_init: true)
 
       # The catalogue's side of an activity.
       module Described
         def entry(**about)
-          @entry = Entry.new(materials: [], cautions: [], listen_for: {}, slips: [], usual: 6, **about).freeze
+          @entry = Entry.new(materials: [], cautions: [], listen_for: {}, slips: [], usual: 6, paper: {},
+                             **about).freeze
           @options = []
         end
 

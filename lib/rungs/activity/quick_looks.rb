@@ -5,6 +5,7 @@ module Rungs
     # Shown for a moment, covered, “how many?”; shown again, “how did you see it?”.
     class QuickLooks < Kind
       entry id: "quick_look", title: "Quick looks", minutes: 4, finds: %w[see], usual: 6,
+            paper: { shows: 1, recording: "dots", cutouts: %w[dot_cards] },
             i_can: "I can see how many without counting one by one.",
             cautions: %w[flashing],
             listen_for: { "count_all" => "counts on fingers what is covered already",

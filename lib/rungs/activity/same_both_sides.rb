@@ -5,6 +5,7 @@ module Rungs
     # The equals sign is a balance: level, one more here, what must happen there?
     class SameBothSides < Kind
       entry id: "same_both_sides", title: "The same on both sides", minutes: 8, finds: %w[equals parts], usual: 6,
+            paper: { recording: "parts" },
             i_can: "I can say whether both sides are the same.",
             materials: [Material.new(thing: "balance", per: "class", count: 1, instead: "a coat hanger with two cups"),
                         Material.new(thing: "linking cubes", per: "pair", count: 20, instead: "equal blocks or coins")],

@@ -5,6 +5,7 @@ module Rungs
     # The whole is there; some leave, counted as they go; what is left is counted. None leaves once, and all leave once.
     class SomeLeave < Kind
       entry id: "some_leave", title: "Some leave", minutes: 8, finds: %w[take_away], usual: 6,
+            paper: { recording: "cross_out" },
             i_can: "I can take some away and say how many are left.",
             materials: [Material.new(thing: "counters", per: "child", count: 20,
                                      instead: "buttons, pebbles; fingers need nothing")],

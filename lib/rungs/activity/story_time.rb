@@ -12,6 +12,7 @@ module Rungs
       JOIN = %w[add_to.result together.total together.three].freeze
 
       entry id: "story_time", title: "A story problem", minutes: 10, finds: %w[talk], usual: 1,
+            paper: { recording: "parts", cutouts: %w[story_cards] },
             i_can: "I can act out a story and say how I solved it.",
             materials: [Material.new(thing: "counters", per: "child", count: 20, instead: "fingers, pencil and paper")],
             cautions: %w[small_things],

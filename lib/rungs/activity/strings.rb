@@ -7,6 +7,7 @@ module Rungs
       include Bare
 
       entry id: "number_string", title: "A string", minutes: 8, finds: %w[talk],
+            paper: { recording: "parts" },
             i_can: "I can use one problem to help with the next.",
             listen_for: { "count_all" => "counts each problem from one", "count_on" => "counts on in each",
                           "part_whole" => "uses the problem before", "make_ten" => "uses the ten that was just made",

@@ -5,6 +5,7 @@ module Rungs
     # A full frame is ten, and is not counted again: one ten and some ones.
     class TenAndSome < Kind
       entry id: "ten_and_some", title: "Ten and some", minutes: 7, finds: %w[tens], usual: 5,
+            paper: { recording: "frame", cutouts: %w[place_value frames] },
             i_can: "I can say a teen number as ten and some ones.",
             materials: [Material.new(thing: "counters", per: "child", count: 19, instead: "buttons, pasta, bread tags"),
                         Material.new(thing: "frame with room beside it", per: "child", count: 1,

@@ -5,6 +5,7 @@ module Rungs
     # The same picture read from both ends: two parts and their whole give four sentences, twins give two.
     class TurnAround < Kind
       entry id: "turn_around", title: "Turn it round", minutes: 7, finds: %w[equals take_away], usual: 5,
+            paper: { recording: "parts" },
             i_can: "I can read one picture in four ways.",
             materials: [Material.new(thing: "frame and counters of two colours", per: "pair", count: 1,
                                      instead: "two-tone towers")],

@@ -5,6 +5,7 @@ module Rungs
     # A half is there; its twin is found, the same again; together; and checked on a line where only jumps are counted.
     class Twins < Kind
       entry id: "twins", title: "Twins", minutes: 7, finds: %w[doubles put_together], usual: 5,
+            paper: { recording: "dots", cutouts: %w[number_cards] },
             i_can: "I can say the double of a number.",
             materials: [Material.new(thing: "counters", per: "child", count: 20,
                                      instead: "buttons, the ends of dominoes, two hands")],

@@ -5,6 +5,7 @@ module Rungs
     # Two cards are turned up: how many altogether? Dealt through the pack, without putting back.
     class TwoCards < Kind
       entry id: "two_cards", title: "Two cards", minutes: 8, finds: %w[games put_together], usual: 6,
+            paper: { cutouts: %w[number_cards] },
             i_can: "I can start from the larger number.",
             materials: [Material.new(thing: "pack of number cards", per: "pair", count: 1,
                                      instead: "numbers on slips of paper")],

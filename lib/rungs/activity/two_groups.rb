@@ -7,6 +7,7 @@ module Rungs
       THINGS = %w[shell apple boat button kite lantern mitten crab fish bun].freeze
 
       entry id: "two_groups", title: "Two groups together", minutes: 8, finds: %w[put_together], usual: 6,
+            paper: { recording: "parts", cutouts: %w[number_cards] },
             i_can: "I can put two groups together and say how many.",
             materials: [Material.new(thing: "counters of two sorts", per: "child", count: 20,
                                      instead: "pencils, caps, bottle tops, sticks")],

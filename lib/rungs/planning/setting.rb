@@ -19,6 +19,7 @@ module Rungs
       { id: "places", question: "Children to listen to in a day", choices: %w[6 3 4 5 8 10 12].to_h do |number|
         [number, number]
       end },
+      { id: "paper", question: "Paper for sheets", choices: { "a4" => "A4", "letter" => "Letter" } },
       { id: "idle", question: "Signed out where nothing was pressed for",
         choices: { "12" => "12 hours", "1" => "an hour", "4" => "4 hours", "24" => "a day", "72" => "three days" } },
       { id: "session_days", question: "Signed out in any case after",

@@ -1,0 +1,125 @@
+# frozen_string_literal: true
+
+require "open3"
+
+module Pages
+  module Sheets
+    # Paper: what the lesson needs first, then every sheet there is; a true preview beside the choices.
+    class Routes < Shared::Tab
+      helpers Shared::ClassMargin
+
+      # Dots an inch of the preview.
+      SHARP = 110
+
+      before("/:room/?*") do
+        @tab, @title = "sheets", "Sheets"
+        @form = checked(SheetContract)
+      end
+
+      get "/:room" do
+        @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
+        trouble
+        erb :"sheets/sheets"
+      end
+
+      get "/:room/sheet.pdf" do
+        note_act("exported", room) if chosen[:sheet] == "families"
+        headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=#{chosen[:sheet]}.pdf"
+        sheet.render
+      end
+
+      # The first page as it will be printed.
+      get "/:room/preview.png" do
+        headers "content-type" => "image/png"
+        png, status = Open3.capture2("pdftoppm", "-png", "-r", SHARP.to_s, "-f", "1", "-l", "1", "-singlefile", "-",
+                                     stdin_data: first_page.render, binmode: true)
+        status.success? ? png : refuse("This sheet cannot be shown; print it instead")
+      end
+
+      helpers do
+        def day = @form[:day] || coming_day
+        def lesson = @lesson ||= room.lesson_on(day)
+        def papers = @papers ||= Records::LessonPapers.new(lesson)
+
+        # What was chosen; else what the lesson needs first, else the first sheet there is.
+        def chosen
+          wanted = @form[:sheet] ? @form.except(:day) : papers.lines.first&.choices
+          @chosen ||= { sheet: "practice", seed: 1, per_page: 6, copies: 1, paper: room.setting("paper"), large: false,
+                        name: true, answers: false, number: 10, **wanted.to_h }
+        end
+
+        def part = @part ||= chosen[:part] && (room.part(chosen[:part]) || halt(404))
+        def activity = part&.activity || Rungs::Activity::ALL[chosen[:activity]] || Rungs::Activity::ALL.first
+        def options_of = activity.fitted(room.at_work).merge(params.slice(*activity.options.map(&:id)))
+        def how = chosen.slice(:paper, :large, :copies)
+
+        def first_page = sheet(copies: 1, **(chosen[:sheet] == "families" ? { first: true } : {}))
+
+        # @return [::Sheets::Sheet]
+        def sheet(**more) = send(:"#{chosen[:sheet]}_sheet", **how, **more)
+
+        def practice_sheet(**more)
+          more = { **more, **chosen.slice(:name, :answers, :per_page) }
+          return ::Sheets::Practice.of(kind, seed: chosen[:seed], **more) unless part
+
+          items = (0...part.items.size).map { |index| part.items.item(index) }.select(&:ask)
+          ::Sheets::Practice.new(items: items, title: activity.title, shows: activity.paper[:shows],
+                                 made_of: { part: part.id }, **more)
+        end
+
+        def kind = activity.with(options_of, room.activity_settings)
+
+        def recording_sheet(**more)
+          id = ::Sheets::Recording::KINDS.key?(chosen[:kind]) ? chosen[:kind] : ::Sheets::Recording::KINDS.keys.first
+          number = part ? largest : chosen[:number]
+          ::Sheets::Recording.new(kind: id, number: number, title: part ? activity.title : number.to_s,
+                                  name: chosen[:name], made_of: { kind: id, number: number }, **more)
+        end
+
+        # The whole that a part is about.
+        def largest
+          ((0...part.items.size).filter_map { |index| part.items.item(index).problem&.whole }.max || 10).clamp(1, 20)
+        end
+
+        def cutouts_sheet(**more)
+          id = ::Sheets::Cutouts::KINDS.key?(chosen[:kind]) ? chosen[:kind] : ::Sheets::Cutouts::KINDS.keys.first
+          ::Sheets::Cutouts.new(kind: id, options: { "seed" => chosen[:seed] }, title: nil,
+                                made_of: { kind: id, seed: chosen[:seed] }, **more)
+        end
+
+        def clipboard_sheet(**more)
+          ::Sheets::Clipboard.new(children: room.children.map(&:name), problems: papers.problems.first(12),
+                                  title: "#{room.name}, #{long_date(day)}", **more)
+        end
+
+        def lesson_sheet(**more)
+          turns = listening.on(day).map { |turn| [turn.name, turn.because] }
+          ::Sheets::LessonPage.new(parts: papers.told, turns: turns, title: "#{room.name}, #{long_date(day)}", **more)
+        end
+
+        # A page for each family, for the days of conferences.
+        def families_sheet(**more)
+          notes = room.children.lazy.map do |child|
+            source = Records::FamilyNote::Source.new(child, evidence, today)
+            ::Sheets::FamilyNote::Note.new(title: "#{child.name}, #{long_date(today)}", picture: source.picture,
+                                           parts: Records::FamilyNote.parts_of(child, source))
+          end
+          notes = notes.first(1) if more[:first]
+          ::Sheets::FamilyNote.new(notes: notes, where: room.named, title: "For families", **more.except(:first))
+        end
+
+        # Why there is no such sheet, in a sentence.
+        def trouble
+          sheet
+        rescue Rungs::Error => e
+          @trouble = Rungs.capital(e.message)
+        end
+
+        def address(name, **more)
+          options = chosen[:sheet] == "practice" && !part ? options_of : {}
+          "/sheets/#{room.id}#{name}?#{URI.encode_www_form({ day: day, **chosen, **more, **options }.compact)}"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Sheets
+  # For the teacher, on days without a device: the class list down, the lesson’s problems across; in each cell the five
+  # rungs to circle, what is off the ladder, and room for the answer.
+  class Clipboard < Sheet
+    # Millimetres: the names, the least that a row needs, and how many problems a page has room for.
+    NAMES, ROW, ACROSS = 34, 7.2, 4
+    MARKS = %w[1 2 3 4 5 0 g ?].freeze
+
+    # @param children [Array<String>]
+    # @param problems [Array<String>] "9 + 5 = □"
+    # @raise [Rungs::Error::NotAProblem] where there is nobody, or nothing to hear
+    def initialize(children:, problems:, **sheet)
+      raise Rungs::Error::NotAProblem, "there is nobody on the list yet" if children.empty?
+      raise Rungs::Error::NotAProblem, "this lesson has no problem to listen to yet" if problems.empty?
+
+      super(**sheet, name: false)
+      @children = children
+      @problems = problems
+    end
+
+    private
+
+    def body
+      @problems.each_slice(ACROSS).with_index do |problems, page|
+        @children.each_slice(rows).with_index do |children, part|
+          paper.turn if page.positive? || part.positive?
+          grid(children, problems)
+        end
+      end
+    end
+
+    def rows = ((paper.height - 26) / ROW).floor
+
+    def grid(children, problems)
+      paper.words(@title, size: 15)
+      paper.small("Circle the rung: 1 count all, 2 count on, 3 part–whole, 4 make ten, 5 known fact; 0 no answer, " \
+                  "g guess, ? nobody saw how. Write the answer where it was wrong.", y: 8)
+      wide = (paper.width - NAMES) / ACROSS.to_f
+      problems.each_with_index do |problem, index|
+        paper.words(problem, x: NAMES + (index * wide) + 2, y: 19, width: wide - 2, size: 11)
+      end
+      children.each_with_index { |child, row| row(child, 25 + (row * ROW), wide, problems.size) }
+    end
+
+    def row(child, y, wide, problems)
+      paper.line(0, y, paper.width, y, color: Paper::LINE, thick: 0.15)
+      paper.words(child, y: y + 1.4, width: NAMES - 2, size: 11)
+      problems.times do |index|
+        x = NAMES + (index * wide)
+        MARKS.each_with_index do |mark, place|
+          paper.words(mark, x: x + 1.5 + (place * 3.6), y: y + 1.6, width: 3.4, size: 10, soft: place > 4,
+                            align: :center)
+        end
+        paper.line(x + 31.5, y + ROW - 1.5, x + wide - 1.5, y + ROW - 1.5, color: Paper::SOFT)
+      end
+    end
+  end
+end

@@ -1,0 +1,184 @@
+# frozen_string_literal: true
+
+module Sheets
+  # Cards, mats and nets to cut: cut along whole lines, fold along dashed ones. Where cards have backs, each page of
+  # fronts is followed by its backs, mirrored, for printing on two sides over the long edge.
+  class Cutouts < Sheet
+    # A kind: title, millimetres of a card, its cards, how each is drawn, and its back where it has one.
+    Kind = Struct.new(:title, :wide, :high, :cards, :front, :back, keyword_init: true)
+
+    DOTS = Rungs::Picture::Dots::ARRANGEMENTS
+    KINDS = {
+      "number_cards" => Kind.new(title: "Number cards", wide: 42, high: 58, cards: ->(_) { [*0..20] },
+                                 front: ->(sheet, number, *box) { sheet.numeral(number, *box, 72) }),
+      "dot_cards" => Kind.new(title: "Dot cards", wide: 58, high: 42, cards: lambda { |_|
+        (1..10).flat_map { |number| DOTS.filter_map { |each| Rungs::Picture::Dots.arranged(each, number) } }
+      }, front: ->(sheet, dots, *box) { sheet.picture(dots, *box) },
+                              back: ->(sheet, dots, *box) { sheet.numeral(dots.total, *box, 60) }),
+      "dominoes" => Kind.new(title: "Dominoes", wide: 56, high: 29, cards: lambda { |options|
+        largest = Integer(options.fetch("to", 6))
+        (0..largest).flat_map { |one| (one..largest).map { |other| Rungs::Picture::Dots.new("domino", [one, other]) } }
+      }, front: ->(sheet, domino, *box) { sheet.picture(domino, *box, inset: 2) }),
+      "frames" => Kind.new(title: "Frames and counters", wide: 170, high: 76, cards: ->(_) { [0, 0, nil] },
+                           front: ->(sheet, frame, *box) { frame ? sheet.blank_frame(*box) : sheet.counters(*box) }),
+      "place_value" => Kind.new(title: "Place-value cards", wide: 28, high: 34, cards: ->(_) { [] }, front: nil),
+      "dice_nets" => Kind.new(title: "Dice to fold", wide: 150, high: 120, cards: ->(_) { [*1..2] },
+                              front: ->(sheet, _, *box) { sheet.net(*box) }),
+      "dice_mats" => Kind.new(title: "Mats for two dice", wide: 86, high: 86, cards: lambda { |_|
+        [9, 9, 9, 12].map { |places| Rungs::Activity::ALL.fetch("dice_mat").with("places" => places).figures[:mat] }
+      }, front: ->(sheet, mat, *box) { sheet.mat(mat, *box) }),
+      "riddle_cards" => Kind.new(title: "Number riddles", wide: 88, high: 78, cards: lambda { |options|
+        Rungs::Activity::ALL.fetch("number_riddle").with.items(seed: options.fetch("seed", 1), count: 8)
+      }, front: ->(sheet, riddle, *box) { sheet.riddle(riddle, *box) }),
+      "story_cards" => Kind.new(title: "Stories", wide: 88, high: 62, cards: lambda { |options|
+        Rungs::Activity::ALL.fetch("story_time").with.items(seed: options.fetch("seed", 1), count: 8)
+      }, front: ->(sheet, story, *box) { sheet.told(story.ask, *box) }),
+      "strips" => Kind.new(title: "Strips for a chain", wide: 170, high: 20, cards: ->(_) { [*1..12] },
+                           front: ->(*) {})
+    }.freeze
+
+    # @param kind [String] of KINDS
+    # @param options [Hash{String => Object}] seed, to
+    # @raise [Rungs::Error::Unknown]
+    def initialize(kind:, options: {}, **sheet)
+      @kind = KINDS.fetch(kind) do
+        raise Rungs::Error::Unknown, "there are no cut-outs “#{kind}”; there are #{KINDS.keys.join(', ')}"
+      end
+      super(**sheet, title: sheet[:title] || @kind.title, name: false)
+      @cards = @kind.cards.call(options)
+      @id = kind
+    end
+
+    # What a card may hold. A box is its left, top, width and height.
+    def numeral(number, left, top, wide, high, type)
+      paper.words(number.to_s, x: left, y: top + (high / 2) - (type * 0.26), width: wide, size: type, align: :center)
+      return unless [6, 9].include?(number)
+
+      low = top + (high / 2) + (type * 0.2)
+      paper.line(left + (wide * 0.42), low, left + (wide * 0.58), low)
+    end
+
+    def picture(kind, left, top, wide, high, inset: 4)
+      paper.draw(kind.layout, x: left + inset, y: top + inset, width: wide - (2 * inset), height: high - (2 * inset),
+                              align: :center)
+    end
+
+    def blank_frame(left, top, wide, high)
+      picture(Rungs::Picture::Frame.new([0], size: 10), left, top, wide, high, inset: 3)
+    end
+
+    def counters(left, top, wide, high)
+      picture(Rungs::Picture::Frame.new([10, 10], size: 20), left, top, wide, high, inset: 3)
+    end
+
+    def told(words, left, top, wide, _) = paper.words(words, x: left + 5, y: top + 5, width: wide - 10, size: size)
+
+    def riddle(item, left, top, wide, high)
+      clues = item.steps.map(&:words).uniq - [item.ask, "It is #{item.answer}."]
+      told([*clues.first(4), item.ask].join("\n"), left, top, wide, high)
+    end
+
+    # Places to cover, in rows as long as each other.
+    def mat(totals, left, top, wide, _)
+      columns = totals.size == 9 ? 3 : 4
+      side = (wide - 8) / columns
+      totals.each_with_index do |total, index|
+        x, y = left + 4 + ((index % columns) * side), top + 4 + ((index / columns) * side)
+        paper.circle(x + (side / 2), y + (side / 2), side * 0.44)
+        numeral(total, x, y, side, side, side * 1.1)
+      end
+    end
+
+    # A cross of six faces, by column and row; opposite faces make seven. Between faces it is folded.
+    FACES = { 1 => [1, 0], 2 => [0, 1], 3 => [1, 1], 5 => [2, 1], 4 => [3, 1], 6 => [1, 2] }.freeze
+    # Where a tab is glued under: a face, and the way out of it.
+    TABS = [[1, [-1, 0]], [1, [1, 0]], [1, [0, -1]], [6, [-1, 0]], [6, [1, 0]], [6, [0, 1]], [4, [1, 0]]].freeze
+    TAB = 7
+
+    def net(left, top, wide, high)
+      side = [(wide - 12) / 4.2, (high - 18) / 3.0].min
+      at = ->((column, row)) { [left + 4 + (column * side), top + 9 + (row * side)] }
+      FACES.each do |face, place|
+        x, y = at.call(place)
+        paper.box(x, y, side, side, color: Paper::INK)
+        picture(Rungs::Picture::Dots.new("die", [face]), x, y, side, side, inset: 3)
+      end
+      TABS.each { |face, out| tab(*at.call(FACES.fetch(face)), side, out) }
+      folds.each { |face, (right, down)| fold(*at.call(FACES.fetch(face)), side, right, down) }
+    end
+
+    private
+
+    def foot = "#{@title}. Cut along whole lines, fold along dashed ones."
+
+    def body
+      return place_values if @id == "place_value"
+
+      across = [(paper.width / @kind.wide).floor, 1].max
+      down = [(paper.height / @kind.high).floor, 1].max
+      @cards.each_slice(across * down).with_index do |cards, page|
+        paper.turn if page.positive?
+        cut(cards, across) { |card, box| @kind.front.call(self, card, *box) }
+        backs(cards, across) if @kind.back
+      end
+    end
+
+    def backs(cards, across)
+      paper.turn
+      mirrored = cards.each_slice(across).flat_map { |row| [*row, *[nil] * (across - row.size)].reverse }
+      cut(mirrored, across) { |card, box| @kind.back.call(self, card, *box) if card }
+    end
+
+    # A tab narrows away from its face.
+    def tab(x, y, side, (right, down))
+      middle = [x + (side / 2) + (right * side / 2), y + (side / 2) + (down * side / 2)]
+      along = [down.abs, right.abs]
+      near, far = [side / 2, (side / 2) - 5].map do |reach|
+        [-1, 1].map { |way| [middle[0] + (along[0] * reach * way), middle[1] + (along[1] * reach * way)] }
+      end
+      far = far.map { |fx, fy| [fx + (right * TAB), fy + (down * TAB)] }
+      [[near[0], far[0]], far, [far[1], near[1]]].each { |from, to| paper.line(*from, *to) }
+      fold(x, y, side, right, down)
+    end
+
+    # Each edge between two faces once.
+    def folds
+      FACES.flat_map do |face, (column, row)|
+        [[1, 0], [0, 1]].select { |right, down| FACES.value?([column + right, row + down]) }.map { |way| [face, way] }
+      end
+    end
+
+    # Over the whole line, in white, and then dashed.
+    def fold(x, y, side, right, down)
+      from = [x + (right.positive? ? side : 0), y + (down.positive? ? side : 0)]
+      to = right.zero? ? [from[0] + side, from[1]] : [from[0], from[1] + side]
+      paper.line(*from, *to, color: "FFFFFF", thick: 0.6)
+      paper.line(*from, *to, dashed: true)
+    end
+
+    # In the middle of the page, so that both sides meet.
+    def cut(cards, across)
+      left = (paper.width - (across * @kind.wide)) / 2.0
+      cards.each_with_index do |card, index|
+        box = [left + ((index % across) * @kind.wide), (index / across) * @kind.high, @kind.wide, @kind.high]
+        paper.box(*box, color: Paper::LINE) if card
+        yield card, box
+      end
+    end
+
+    # Ones are one wide, tens two, a hundred three: laid over each other from the right, they make a number.
+    def place_values
+      wide, high = @kind.wide, @kind.high
+      rows = [[*1..6], [*7..9, 100], [10, 20, 30], [40, 50, 60], [70, 80, 90]]
+      rows.each_with_index do |row, index|
+        x = 0
+        row.each do |number|
+          digits = number.to_s.chars
+          paper.box(x, index * (high + 4), wide * digits.size, high, color: Paper::LINE)
+          digits.each_with_index { |digit, at| numeral(digit, x + (at * wide), index * (high + 4), wide, high, 60) }
+          x += (wide * digits.size) + 2
+        end
+      end
+    end
+  end
+end

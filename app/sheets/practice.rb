@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module Sheets
+  # Items to work: what is asked, the picture, room to draw, the sentence with its box. Answers on a page of their own.
+  class Practice < Sheet
+    PER_PAGE = [4, 6, 8].freeze
+    # How much of the width is for the picture; the sentence has the rest.
+    PICTURED = 0.6
+    # A box and a numeral that a child’s pencil can meet: millimetres a unit.
+    UNIT = { false => 10, true => 13 }.freeze
+
+    # As many items of an activity as a page holds, or as there are.
+    # @param kind [Rungs::Activity::Kind]
+    # @param seed [Integer]
+    # @return [Practice]
+    def self.of(kind, seed:, per_page: 6, **sheet)
+      activity = kind.class
+      new(items: as_many(kind, seed, per_page), title: activity.title, shows: activity.paper[:shows],
+          per_page: per_page, made_of: { activity: activity.id, seed: seed, **kind.chosen }, **sheet)
+    end
+
+    def self.as_many(kind, seed, wanted)
+      kind.items(seed: seed, count: [wanted, kind.most].compact.min)
+    rescue Rungs::Error::TooMany
+      kind.items(seed: seed)
+    end
+    private_class_method :as_many
+
+    # @param items [Array<Rungs::Activity::Item>]
+    # @param shows [Integer, nil] which step is shown; by default the last that asks
+    # @param per_page [Integer] of PER_PAGE
+    # @param answers [Boolean]
+    # @raise [Rungs::Error]
+    def initialize(items:, shows: nil, per_page: 6, answers: false, **sheet)
+      raise Rungs::Error::NotAProblem, "there is nothing to put on this sheet" if items.empty?
+      unless PER_PAGE.include?(per_page)
+        raise Rungs::Error::Unknown, "a page has #{PER_PAGE.join(', ')} of them, not #{per_page}"
+      end
+
+      super(**sheet)
+      @items = items
+      @shows = shows
+      @per_page = per_page
+      @answers = answers
+    end
+
+    private
+
+    def body
+      asks = @items.map { |item| question(item) }
+      shared = asks.first if @items.size > 1 && asks.uniq.size == 1
+      @items.each_slice(@per_page).with_index do |items, page|
+        paper.turn if page.positive?
+        top = head(shared)
+        high = (paper.height - top) / @per_page
+        items.each_with_index { |item, row| row(item, top + (row * high), high, shared.nil?) }
+      end
+    end
+
+    def row(item, y, high, asked)
+      y += 2
+      said = asked ? paper.words(question(item), y: y, size: size) + 1 : 0
+      room = high - said - 5
+      picture = picture(item)
+      paper.draw(picture, y: y + said, width: paper.width * PICTURED, height: room, unit: room / 2.0) if picture
+      sentence(item, y + said, room)
+      paper.line(0, y + high - 2, paper.width, y + high - 2, color: Paper::LINE, thick: 0.15)
+    end
+
+    def sentence(item, y, room)
+      x = (paper.width * PICTURED) + 4
+      if item.equation
+        sentence = Rungs::Picture::Sentence.new(item.equation).layout
+        paper.draw(sentence, x: x, y: y, height: room, unit: UNIT.fetch(@large), align: :right)
+      else
+        paper.line(x, y + room - 4, paper.width, y + room - 4)
+      end
+    end
+
+    # What is asked, but not the sentence once more.
+    def question(item) = item.ask == item.equation ? "Work it out. Draw how." : item.ask
+
+    # As it stands when it is asked; a sentence alone leaves room to draw.
+    def picture(item)
+      step = @shows ? item.steps[@shows] : item.steps.reverse.find { |each| each.name == "ask" } || item.steps.first
+      step.layout unless step.layout.marks.any? { |mark| mark.state == :new && mark.text == "=" }
+    end
+
+    # For the one who looks through them.
+    def ending
+      return unless @answers
+
+      paper.turn
+      top = head(title: "#{@title}: answers", name: false)
+      @items.each_with_index do |item, index|
+        paper.words("#{index + 1}.  #{item.problem ? item.problem.solved : item.answer || item.written || 'many'}",
+                    y: top + (index * 10), size: 14)
+      end
+    end
+  end
+end

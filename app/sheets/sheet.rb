@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Sheets
+  # What every sheet has: a title, a name line where it is wanted, the size that a child’s hand and eye need. Each sheet
+  # has a body, which draws its pages.
+  class Sheet
+    # @param title [String]
+    # @param paper ["a4", "letter"]
+    # @param large [Boolean] type of 24 points for children, not 18
+    # @param name [Boolean] a line for the name
+    # @param copies [Integer] 1 to 40
+    # @param made_of [Hash] what makes it again
+    def initialize(title:, paper: "a4", large: false, name: true, copies: 1, made_of: {})
+      @title = title
+      @large = large
+      @name = name
+      @copies = copies
+      @made_of = made_of
+      @paper = Paper.new(title, size: paper, made_of: made_of)
+    end
+
+    # @return [String] PDF
+    def render
+      @copies.times do |copy|
+        @paper.turn if copy.positive?
+        body
+      end
+      ending
+      @paper.render(foot)
+    end
+
+    private
+
+    attr_reader :paper
+
+    # On pages of their own, after all copies.
+    def ending = nil
+
+    # What makes it again, small.
+    def foot = [@title, ("set #{@made_of[:seed]}" if @made_of[:seed])].compact.join(", ")
+    def size = @large ? 24 : 18
+
+    # Title and name line, and what is asked once for all.
+    # @return [Float] where the rest begins
+    def head(ask = nil, title: @title, name: @name)
+      high = paper.words(title, size: 20, width: name ? paper.width * 0.55 : paper.width)
+      name_line if name
+      high += paper.words(ask, y: high + 4, size: size) + 4 if ask
+      high + 8
+    end
+
+    def name_line
+      x = paper.width * 0.58
+      paper.words("Name", x: x, y: 1.2, size: 13, soft: true)
+      paper.line(x + 14, 7, paper.width, 7)
+    end
+  end
+end

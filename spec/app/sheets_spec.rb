@@ -1,0 +1,180 @@
+# frozen_string_literal: true
+
+require "app_helper"
+require "open3"
+
+# Each sheet read back as a printer would.
+RSpec.describe Sheets do
+  papers = { "a4" => [595.28, 841.89], "letter" => [612, 792] }
+
+  def tool(*command, pdf)
+    said, status = Open3.capture2e(*command, stdin_data: pdf, binmode: true)
+    raise said unless status.success?
+
+    said.force_encoding(Encoding::UTF_8)
+  end
+
+  def text(pdf) = tool("pdftotext", "-layout", "-", "-", pdf)
+  def pages(pdf) = tool("pdfinfo", "-", pdf)[/Pages:\s+(\d+)/, 1].to_i
+
+  # @return [Array<Array(String, Float, Float, Float, Float)>] each word with its left, top, right and bottom, in points
+  def words(pdf, *range)
+    tool("pdftotext", "-bbox", *range, "-", "-", pdf)
+      .scan(/<word xMin="(\S+)" yMin="(\S+)" xMax="(\S+)" yMax="(\S+)">(.*?)</)
+      .map { |*box, word| [word, *box.map(&:to_f)] }
+  end
+
+  def checked(pdf)
+    file = Tempfile.new(["sheet", ".pdf"], binmode: true).tap { |each| each.write(pdf) && each.close }
+    said, status = Open3.capture2e("qpdf", "--check", file.path)
+    expect([status.exitstatus, said]).to match([0, /No syntax or stream encoding errors/])
+  end
+
+  # Sound, on its paper, inside its margins, in fonts that travel with it, no glyph missing.
+  define_method(:expect_whole) do |pdf, paper|
+    checked(pdf)
+    wide, high = papers.fetch(paper)
+    expect(tool("pdfinfo", "-", pdf)).to match(/Page size:\s+#{wide.to_s.sub(/\.0$/, '')}/)
+    edge = (Sheets::Paper::MARGIN * Sheets::Paper::MM) - 1
+    expect(words(pdf).reject do |_, left, top, right, bottom|
+      left >= edge && right <= wide - edge && top >= edge && bottom <= high - edge + 12
+    end).to eq([])
+    expect(tool("pdffonts", "-", pdf).lines.drop(2).map { |line| line.split[-5] }).to all(eq("yes"))
+    expect(text(pdf)).not_to match(/[\uFFFD\u25A1]/)
+  end
+
+  def practice(id, **more) = Sheets::Practice.of(Rungs::Activity::ALL.fetch(id).with, seed: 3, **more).render
+
+  Rungs::Activity::ALL.each do |activity|
+    it "practises #{activity.id}, on A4 and large on Letter" do
+      { "a4" => false, "letter" => true }.each do |paper, large|
+        pdf = practice(activity.id, paper: paper, large: large, answers: true)
+        expect_whole(pdf, paper)
+        expect(text(pdf)).to include(activity.title, "#{activity.title}: answers", "1.")
+      end
+    end
+  end
+
+  papers.each_key do |paper|
+    it "has every recording sheet and everything to cut on #{paper}" do
+      Sheets::Recording::KINDS.each_key do |kind|
+        [1, 7, 20].each do |number|
+          pdf = Sheets::Recording.new(kind: kind, number: number, title: number.to_s, paper: paper).render
+          expect_whole(pdf, paper)
+        end
+      end
+      Sheets::Cutouts::KINDS.each_key do |kind|
+        expect_whole(Sheets::Cutouts.new(kind: kind, title: nil, paper: paper).render, paper)
+      end
+    end
+  end
+
+  it "makes the same sheet of the same seed, and says in its properties what makes it again" do
+    one, again, other = [3, 3, 4].map do |seed|
+      Sheets::Practice.of(Rungs::Activity::ALL.fetch("hidden_beads").with, seed: seed).render
+    end
+    expect(text(one)).to eq(text(again))
+    expect(text(one)).not_to eq(text(other))
+    expect(tool("pdfinfo", "-", one)).to include("activity=hidden_beads seed=3 whole=10")
+  end
+
+  it "writes for children in type of 18 points or more, of 24 where it is large, in their typeface" do
+    { false => 18, true => 24 }.each do |large, size|
+      asked = words(practice("hidden_beads", large: large)).select { |word, *| word == "hiding?" }
+      high = asked.map { |_, _, top, _, bottom| bottom - top }
+      expect(high).to all(be >= size * 1.2)
+    end
+  end
+
+  it "leaves the name line out where it is not wanted, and makes as many copies as wanted" do
+    expect(text(practice("twins", name: false))).not_to include("Name")
+    expect(pages(practice("twins", copies: 3))).to eq(3)
+  end
+
+  it "mirrors the backs of dot cards exactly, numeral behind its dots, over the long edge" do
+    pdf = Sheets::Cutouts.new(kind: "dot_cards", title: nil).render
+    width = papers["a4"][0]
+    backs = words(pdf, "-f", "2", "-l", "2").select { |_, _, top, _, low| low - top > 40 }
+    middles = backs.map { |_, left, _, right, _| (left + right) / 2 }.uniq(&:round).sort
+    mirrored = middles.map { |middle| width - middle }.sort
+    expect(middles.zip(mirrored).map { |one, other| (one - other).abs }).to all(be < 0.5)
+    firsts = (1..10).flat_map do |number|
+      Rungs::Picture::Dots::ARRANGEMENTS.filter_map { |each| Rungs::Picture::Dots.arranged(each, number)&.total }
+    end
+    rows = backs.map { |numeral, *| numeral.to_i }.each_slice(3)
+    expect(rows.flat_map(&:reverse)).to eq(firsts.first(backs.size))
+  end
+
+  it "tells the two tones apart on a grey copy" do
+    grey = tool("pdftoppm", "-gray", "-r", "150", "-singlefile", "-", practice("ten_and_some"))
+    _, wide, high, = grey.b.match(/\AP5\s+(\d+)\s+(\d+)\s+\d+\s/n).to_a
+    dots = grey.b.bytes.last(wide.to_i * high.to_i)
+    solid = dots.count { |each| each.between?(120, 190) }
+    expect(solid).to be > 2000
+    expect(dots.count { |each| each < 110 }).to be > 2000
+  end
+
+  it "says in a sentence what cannot be printed" do
+    twins = Rungs::Activity::ALL.fetch("twins").with
+    { -> { Sheets::Practice.of(twins, seed: 1, per_page: 5) } => /4, 6, 8/,
+      -> { Sheets::Practice.of(twins, seed: 1, paper: "a5") } => /no paper “a5”; there are a4, letter/,
+      -> { Sheets::Practice.new(items: [], title: "x") } => /nothing to put/,
+      -> { Sheets::Recording.new(kind: "dots", number: 30, title: "x") } => /1 to 20/,
+      -> { Sheets::Recording.new(kind: "x", title: "x") } => /no recording sheet “x”/,
+      -> { Sheets::Cutouts.new(kind: "x", title: nil) } => /no cut-outs “x”/,
+      -> { Sheets::Clipboard.new(children: [], problems: ["1 + 1 = □"], title: "x") } => /nobody on the list/,
+      -> { Sheets::Clipboard.new(children: ["Ada"], problems: [], title: "x") } => /no problem to listen to/,
+      -> { Sheets::LessonPage.new(parts: [], title: "x") } => /no parts yet/,
+      -> { Sheets::FamilyNote.new(notes: [], title: "x") } => /nobody on the list/ }.each do |made, words|
+      expect(&made).to raise_error(Rungs::Error, words)
+    end
+  end
+
+  describe "the tab" do
+    let(:teacher) { make_teacher(children: ["Ada", "Bo", "Cleo", "Maximiliana-Theodora van der Strandtmeister"]) }
+    let(:room) { teacher[1] }
+
+    before { sign_in teacher[0] }
+
+    def pdf(query)
+      get "/sheets/#{room.id}/sheet.pdf?#{query}"
+      expect(last_response.headers["content-type"]).to eq("application/pdf")
+      last_response.body
+    end
+
+    it "puts what the lesson needs first, of the same items as on the board" do
+      course = room.start_lesson(room.today).course
+      part = course.plan("hidden_beads", details: { "options" => { "whole" => "10" }, "seed" => 5 })
+      course.plan("dice_mat")
+      get "/sheets/#{room.id}"
+      expect(last_response.body).to include("For today", "Hidden beads", "Mats for two dice", "Clipboard",
+                                            "The lesson on a page")
+      sheet = text(pdf("sheet=practice&part=#{part.id}"))
+      (0...part.items.size).each { |index| expect(sheet).to include(part.items.item(index).ask) }
+      expect_whole(pdf("sheet=clipboard&paper=letter"), "letter")
+      lesson = text(pdf("sheet=lesson"))
+      expect(lesson).to include("Hidden beads", "7 min", "With care", "Listen to", "Ada")
+    end
+
+    it "shows the first page as it will be printed" do
+      get "/sheets/#{room.id}/preview.png?sheet=cutouts&kind=dominoes"
+      expect(last_response.headers["content-type"]).to eq("image/png")
+      expect(last_response.body.b).to start_with("\x89PNG".b)
+    end
+
+    it "prints a page for each family, and no rung, score or other child’s name on any" do
+      families = pdf("sheet=families")
+      expect(pages(families)).to eq(4)
+      expect(text(families)).not_to match(/count all|count on|part–whole|\d %/i)
+    end
+
+    it "says what is missing where nothing is planned, and refuses what there is not" do
+      get "/sheets/#{room.id}?sheet=clipboard"
+      expect(last_response.body).to include("This lesson has no problem to listen to yet")
+      get "/sheets/#{room.id}/sheet.pdf?sheet=lesson"
+      expect([last_response.status, last_response.body]).to match([422, include("no parts yet")])
+      get "/sheets/#{room.id}?paper=a5"
+      expect(last_response.status).to eq(422)
+    end
+  end
+end
