@@ -6,6 +6,18 @@ module Records
     # A sheet to print: what it is called, what kind it is, and the choices that make it.
     Line = Struct.new(:title, :note, :choices, keyword_init: true)
 
+    # Problems of a clipboard: two pages across.
+    MOST = 8
+    # One problem of it: an item of a part.
+    Asked = Struct.new(:part, :item, :equation, keyword_init: true) do
+      # @return [Time] when it was asked: with its part, else in the middle of that day's morning; never to come
+      def at
+        lesson = part.lesson
+        morning = lesson.classroom.midnight(lesson.held_on) + (10 * 3600)
+        [part.runs.first&.started_at || morning, Time.now].min
+      end
+    end
+
     # @param lesson [Lesson, nil] a lesson without parts needs nothing
     def initialize(lesson)
       @lesson = lesson
@@ -20,9 +32,27 @@ module Records
 
     def parts = @lesson&.course&.parts.to_a
 
-    # @return [Array<PosedProblem, Rungs::Problem>] equations that are, or will be, listened to
-    def problems
-      parts.flat_map { |part| (0...part.items.size).filter_map { |index| part.items.item(index).problem&.to_s } }.uniq
+    # What is listened to, in the order of the lesson; each equation once.
+    # @return [Array<Asked>]
+    def asked
+      all = parts.flat_map do |part|
+        (0...part.items.size).filter_map do |index|
+          equation = part.items.item(index).problem&.to_s
+          equation && Asked.new(part: part, item: index, equation: equation)
+        end
+      end
+      all.uniq(&:equation).first(MOST)
+    end
+
+    # What was entered of it already.
+    # @return [Hash{Array(Integer, Asked) => Observation}] by child's id and what was asked
+    def entered
+      by_place = asked.to_h { |each| [[each.part.id, each.item], each] }
+      posed = PosedProblem.where(part_id: parts.map(&:id)).to_h do |each|
+        [each.id, by_place[[each.part_id, each.item]]]
+      end
+      heard = Observation.standing.where(problem_id: posed.compact.keys).in_order.all
+      heard.to_h { |each| [[each.child_id, posed[each.problem_id]], each] }
     end
 
     # @return [Array<Sheets::LessonPage::Part>]
@@ -51,7 +81,7 @@ module Records
     end
 
     def for_the_teacher
-      [(line("Clipboard", "for you", sheet: "clipboard") if problems.any?),
+      [(line("Clipboard", "for you", sheet: "clipboard") if asked.any?),
        line("The lesson on a page", "for whoever takes it", sheet: "lesson")].compact
     end
 

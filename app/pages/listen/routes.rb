@@ -86,7 +86,9 @@ module Pages
 
       helpers do
         def posed_of(form)
-          form[:problem_id] ? room.problem(form[:problem_id]) : room.part(form[:part_id])&.items&.posed(form[:item])
+          return room.problem(form[:problem_id]) if form[:problem_id]
+
+          room.part(form[:part_id])&.items&.posed(form[:item], at: form[:happened_at] || Time.now)
         end
 
         def seats_page

@@ -10,6 +10,11 @@ module Pages
 
       # Dots an inch of the preview.
       SHARP = 110
+      # What a cell of the clipboard offers: mark, code and title of each rung, then of what is off the ladder.
+      MARKS = [*Rungs::Strategy::Rung::ALL.map { |rung| [rung.level.to_s, rung.id, rung.title] },
+               *{ "0" => "no_answer", "g" => "guess", "?" => "unseen" }.map do |mark, id|
+                 [mark, id, Rungs::Strategy::OffLadder::ALL.fetch(id).title]
+               end].freeze
 
       before("/:room/?*") do
         @tab, @title = "sheets", "Sheets"
@@ -26,6 +31,14 @@ module Pages
         note_act("exported", room) if chosen[:sheet] == "families"
         headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=#{chosen[:sheet]}.pdf"
         sheet.render
+      end
+
+      # What was circled on the clipboard, on the same grid.
+      get "/:room/enter" do
+        @title, @scripts = "Enter the clipboard", %w[enter]
+        @asked = papers.asked
+        @entered = papers.entered if @asked.any?
+        erb :"sheets/enter"
       end
 
       # The first page as it will be printed.
@@ -88,7 +101,7 @@ module Pages
         end
 
         def clipboard_sheet(**more)
-          ::Sheets::Clipboard.new(children: room.children.map(&:name), problems: papers.problems.first(12),
+          ::Sheets::Clipboard.new(children: room.children.map(&:name), problems: papers.asked.map(&:equation),
                                   title: "#{room.name}, #{long_date(day)}", **more)
         end
 
