@@ -4,38 +4,39 @@ module Sheets
   # Cards, mats and nets to cut: cut along whole lines, fold along dashed ones. Where cards have backs, each page of
   # fronts is followed by its backs, mirrored, for printing on two sides over the long edge.
   class Cutouts < Sheet
-    # A kind: title, millimetres of a card, its cards, how each is drawn, and its back where it has one.
-    Kind = Struct.new(:title, :wide, :high, :cards, :front, :back, keyword_init: true)
-
-    DOTS = Rungs::Picture::Dots::ARRANGEMENTS
+    # A kind: title, a card’s width and height in millimetres, and the methods that draw its front and its back.
+    Kind = Struct.new(:title, :wide, :high, :front, :back)
     KINDS = {
-      "number_cards" => Kind.new(title: "Number cards", wide: 42, high: 58, cards: ->(_) { [*0..20] },
-                                 front: ->(sheet, number, *box) { sheet.numeral(number, *box, 72) }),
-      "dot_cards" => Kind.new(title: "Dot cards", wide: 58, high: 42, cards: lambda { |_|
-        (1..10).flat_map { |number| DOTS.filter_map { |each| Rungs::Picture::Dots.arranged(each, number) } }
-      }, front: ->(sheet, dots, *box) { sheet.picture(dots, *box) },
-                              back: ->(sheet, dots, *box) { sheet.numeral(dots.total, *box, 60) }),
-      "dominoes" => Kind.new(title: "Dominoes", wide: 56, high: 29, cards: lambda { |options|
-        largest = Integer(options.fetch("to", 6))
-        (0..largest).flat_map { |one| (one..largest).map { |other| Rungs::Picture::Dots.new("domino", [one, other]) } }
-      }, front: ->(sheet, domino, *box) { sheet.picture(domino, *box, inset: 2) }),
-      "frames" => Kind.new(title: "Frames and counters", wide: 170, high: 76, cards: ->(_) { [0, 0, nil] },
-                           front: ->(sheet, frame, *box) { frame ? sheet.blank_frame(*box) : sheet.counters(*box) }),
-      "place_value" => Kind.new(title: "Place-value cards", wide: 28, high: 34, cards: ->(_) { [] }, front: nil),
-      "dice_nets" => Kind.new(title: "Dice to fold", wide: 150, high: 120, cards: ->(_) { [*1..2] },
-                              front: ->(sheet, _, *box) { sheet.net(*box) }),
-      "dice_mats" => Kind.new(title: "Mats for two dice", wide: 86, high: 86, cards: lambda { |_|
-        [9, 9, 9, 12].map { |places| Rungs::Activity::ALL.fetch("dice_mat").with("places" => places).figures[:mat] }
-      }, front: ->(sheet, mat, *box) { sheet.mat(mat, *box) }),
-      "riddle_cards" => Kind.new(title: "Number riddles", wide: 88, high: 78, cards: lambda { |options|
-        Rungs::Activity::ALL.fetch("number_riddle").with.items(seed: options.fetch("seed", 1), count: 8)
-      }, front: ->(sheet, riddle, *box) { sheet.riddle(riddle, *box) }),
-      "story_cards" => Kind.new(title: "Stories", wide: 88, high: 62, cards: lambda { |options|
-        Rungs::Activity::ALL.fetch("story_time").with.items(seed: options.fetch("seed", 1), count: 8)
-      }, front: ->(sheet, story, *box) { sheet.told(story.ask, *box) }),
-      "strips" => Kind.new(title: "Strips for a chain", wide: 170, high: 20, cards: ->(_) { [*1..12] },
-                           front: ->(*) {})
+      "number_cards" => ["Number cards", 42, 58, :large_numeral],
+      "dot_cards" => ["Dot cards", 58, 42, :picture, :total],
+      "dominoes" => ["Dominoes", 56, 29, :domino], "frames" => ["Frames and counters", 170, 76, :frame],
+      "place_value" => ["Place-value cards", 28, 34], "dice_nets" => ["Dice to fold", 150, 120, :net],
+      "dice_mats" => ["Mats for two dice", 86, 86, :mat], "riddle_cards" => ["Number riddles", 88, 100, :riddle],
+      "story_cards" => ["Stories", 88, 62, :story], "strips" => ["Strips for a chain", 170, 20, :nothing]
+    }.transform_values { |entry| Kind.new(*entry).freeze }.freeze
+
+    # What is on the cards of each kind.
+    CARDS = {
+      "number_cards" => ->(_) { [*0..20] },
+      "dot_cards" => lambda do |_|
+        dots = Rungs::Picture::Dots
+        (1..10).flat_map { |number| dots::ARRANGEMENTS.filter_map { |each| dots.arranged(each, number) } }
+      end,
+      "dominoes" => lambda do |options|
+        ends = (0..Integer(options.fetch("to", 6))).to_a.repeated_combination(2)
+        ends.map { |pair| Rungs::Picture::Dots.new("domino", pair) }
+      end,
+      "frames" => ->(_) { [true, true, false] }, "place_value" => ->(_) { [] }, "dice_nets" => ->(_) { [1, 2] },
+      "dice_mats" => lambda do |_|
+        [9, 9, 9, 12].map { |places| Rungs::Activity::DiceMat.with("places" => places).figures[:mat] }
+      end,
+      "riddle_cards" => lambda { |options|
+        Rungs::Activity::NumberRiddle.with.items(seed: options.fetch("seed", 1), count: 8)
+      },
+      "story_cards" => ->(options) { Rungs::Activity::StoryTime.with.items(seed: options.fetch("seed", 1), count: 8) },
+      "strips" => ->(_) { [*1..12] }
     }.freeze
+    private_constant :Kind, :CARDS
 
     # @param kind [String] of KINDS
     # @param options [Hash{String => Object}] seed, to
@@ -45,9 +46,13 @@ module Sheets
         raise Rungs::Error::Unknown, "there are no cut-outs “#{kind}”; there are #{KINDS.keys.join(', ')}"
       end
       super(**sheet, title: sheet[:title] || @kind.title, name: false)
-      @cards = @kind.cards.call(options)
+      @cards = CARDS.fetch(kind).call(options)
       @id = kind
     end
+
+    private
+
+    def foot = "#{@title}. Cut along whole lines, fold along dashed ones."
 
     # What a card may hold. A box is its left, top, width and height.
     def numeral(number, left, top, wide, high, type)
@@ -58,24 +63,29 @@ module Sheets
       paper.line(left + (wide * 0.42), low, left + (wide * 0.58), low)
     end
 
+    def large_numeral(number, *box) = numeral(number, *box, 72)
+    def total(dots, *box) = numeral(dots.total, *box, 60)
+    def nothing(*) = nil
+
     def picture(kind, left, top, wide, high, inset: 4)
       paper.draw(kind.layout, x: left + inset, y: top + inset, width: wide - (2 * inset), height: high - (2 * inset),
                               align: :center)
     end
 
-    def blank_frame(left, top, wide, high)
-      picture(Rungs::Picture::Frame.new([0], size: 10), left, top, wide, high, inset: 3)
+    def domino(dots, *box) = picture(dots, *box, inset: 2)
+
+    # A blank one, or counters of two kinds for it.
+    def frame(blank, *box)
+      kind = blank ? Rungs::Picture::Frame.new([0], size: 10) : Rungs::Picture::Frame.new([10, 10], size: 20)
+      picture(kind, *box, inset: 3)
     end
 
-    def counters(left, top, wide, high)
-      picture(Rungs::Picture::Frame.new([10, 10], size: 20), left, top, wide, high, inset: 3)
-    end
+    def told(words, left, top, wide) = paper.words(words, x: left + 5, y: top + 5, width: wide - 10, size: size)
+    def story(item, left, top, wide, _) = told(item.ask, left, top, wide)
 
-    def told(words, left, top, wide, _) = paper.words(words, x: left + 5, y: top + 5, width: wide - 10, size: size)
-
-    def riddle(item, left, top, wide, high)
-      clues = item.steps.map(&:words).uniq - [item.ask, "It is #{item.answer}."]
-      told([*clues.first(4), item.ask].join("\n"), left, top, wide, high)
+    def riddle(item, left, top, wide, _)
+      clues = item.steps[Rungs::Activity::NumberRiddle.paper.fetch(:asks)].map(&:words)
+      told([*clues, item.ask].join("\n"), left, top, wide)
     end
 
     # Places to cover, in rows as long as each other.
@@ -95,7 +105,7 @@ module Sheets
     TABS = [[1, [-1, 0]], [1, [1, 0]], [1, [0, -1]], [6, [-1, 0]], [6, [1, 0]], [6, [0, 1]], [4, [1, 0]]].freeze
     TAB = 7
 
-    def net(left, top, wide, high)
+    def net(_, left, top, wide, high)
       side = [(wide - 12) / 4.2, (high - 18) / 3.0].min
       at = ->((column, row)) { [left + 4 + (column * side), top + 9 + (row * side)] }
       FACES.each do |face, place|
@@ -107,10 +117,6 @@ module Sheets
       folds.each { |face, (right, down)| fold(*at.call(FACES.fetch(face)), side, right, down) }
     end
 
-    private
-
-    def foot = "#{@title}. Cut along whole lines, fold along dashed ones."
-
     def body
       return place_values if @id == "place_value"
 
@@ -118,7 +124,7 @@ module Sheets
       down = [(paper.height / @kind.high).floor, 1].max
       @cards.each_slice(across * down).with_index do |cards, page|
         paper.turn if page.positive?
-        cut(cards, across) { |card, box| @kind.front.call(self, card, *box) }
+        cut(cards, across) { |card, box| send(@kind.front, card, *box) }
         backs(cards, across) if @kind.back
       end
     end
@@ -126,7 +132,7 @@ module Sheets
     def backs(cards, across)
       paper.turn
       mirrored = cards.each_slice(across).flat_map { |row| [*row, *[nil] * (across - row.size)].reverse }
-      cut(mirrored, across) { |card, box| @kind.back.call(self, card, *box) if card }
+      cut(mirrored, across) { |card, box| send(@kind.back, card, *box) if card }
     end
 
     # A tab narrows away from its face.

@@ -52,6 +52,11 @@ module Sheets
       high / MM
     end
 
+    # @return [Float] how high words will be
+    def height_of(text, size:, width: self.width, leading: 2)
+      @pdf.height_of(writable(text), width: width * MM, size: size, leading: leading) / MM
+    end
+
     # For the grown-up who reads it.
     def small(text, **more) = words(text, family: "Source Sans 3", soft: true, size: 10, **more)
 

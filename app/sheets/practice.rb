@@ -8,6 +8,8 @@ module Sheets
     PICTURED = 0.6
     # A box and a numeral that a child’s pencil can meet: millimetres a unit.
     UNIT = { false => 10, true => 13 }.freeze
+    # The least that a picture and its sentence need below the words.
+    LEAST = { false => 18, true => 26 }.freeze
 
     # As many items of an activity as a page holds, or as there are.
     # @param kind [Rungs::Activity::Kind]
@@ -15,9 +17,12 @@ module Sheets
     # @return [Practice]
     def self.of(kind, seed:, per_page: 6, **sheet)
       activity = kind.class
-      new(items: as_many(kind, seed, per_page), title: activity.title, shows: activity.paper[:shows],
-          per_page: per_page, made_of: { activity: activity.id, seed: seed, **kind.chosen }, **sheet)
+      new(items: as_many(kind, seed, per_page), title: activity.title, per_page: per_page,
+          made_of: { activity: activity.id, seed: seed, **kind.chosen }, **shown(activity), **sheet)
     end
+
+    # What of its steps an activity shows on paper.
+    def self.shown(activity) = activity.paper.slice(:shows, :asks)
 
     def self.as_many(kind, seed, wanted)
       kind.items(seed: seed, count: [wanted, kind.most].compact.min)
@@ -28,10 +33,11 @@ module Sheets
 
     # @param items [Array<Rungs::Activity::Item>]
     # @param shows [Integer, nil] which step is shown; by default the last that asks
-    # @param per_page [Integer] of PER_PAGE
+    # @param asks [Range, nil] steps whose words are read before the question
+    # @param per_page [Integer] of PER_PAGE; fewer where they need more room
     # @param answers [Boolean]
     # @raise [Rungs::Error]
-    def initialize(items:, shows: nil, per_page: 6, answers: false, **sheet)
+    def initialize(items:, shows: nil, asks: nil, per_page: 6, answers: false, **sheet)
       raise Rungs::Error::NotAProblem, "there is nothing to put on this sheet" if items.empty?
       unless PER_PAGE.include?(per_page)
         raise Rungs::Error::Unknown, "a page has #{PER_PAGE.join(', ')} of them, not #{per_page}"
@@ -40,6 +46,7 @@ module Sheets
       super(**sheet)
       @items = items
       @shows = shows
+      @asks = asks
       @per_page = per_page
       @answers = answers
     end
@@ -49,13 +56,21 @@ module Sheets
     def body
       asks = @items.map { |item| question(item) }
       shared = asks.first if @items.size > 1 && asks.uniq.size == 1
-      @items.each_slice(@per_page).with_index do |items, page|
+      high = row_height(shared, asks)
+      @items.each_slice((left_below(shared) / high).floor).with_index do |items, page|
         paper.turn if page.positive?
         top = head(shared)
-        high = (paper.height - top) / @per_page
         items.each_with_index { |item, row| row(item, top + (row * high), high, shared.nil?) }
       end
     end
+
+    # As many rows as were wanted, but each with room for its words, and to draw.
+    def row_height(shared, asks)
+      said = shared ? 0 : asks.map { |ask| paper.height_of(ask, size: size) }.max
+      [(left_below(shared) - 0.1) / @per_page, said + LEAST.fetch(@large)].max
+    end
+
+    def left_below(shared) = paper.height - head_height(shared)
 
     def row(item, y, high, asked)
       y += 2
@@ -78,7 +93,10 @@ module Sheets
     end
 
     # What is asked, but not the sentence once more.
-    def question(item) = item.ask == item.equation ? "Work it out. Draw how." : item.ask
+    def question(item)
+      before = @asks ? item.steps[@asks].map(&:words) : []
+      [*before, item.ask == item.equation ? "Work it out. Draw how." : item.ask].join(" ")
+    end
 
     # As it stands when it is asked; a sentence alone leaves room to draw.
     def picture(item)

@@ -4,6 +4,8 @@ module Sheets
   # What every sheet has: a title, a name line where it is wanted, the size that a child’s hand and eye need. Each sheet
   # has a body, which draws its pages.
   class Sheet
+    TITLE = 20
+
     # @param title [String]
     # @param paper ["a4", "letter"]
     # @param large [Boolean] type of 24 points for children, not 18
@@ -43,11 +45,18 @@ module Sheets
     # Title and name line, and what is asked once for all.
     # @return [Float] where the rest begins
     def head(ask = nil, title: @title, name: @name)
-      high = paper.words(title, size: 20, width: name ? paper.width * 0.55 : paper.width)
+      high = paper.words(title, size: TITLE, width: title_width(name))
       name_line if name
-      high += paper.words(ask, y: high + 4, size: size) + 4 if ask
-      high + 8
+      paper.words(ask, y: high + 4, size: size) if ask
+      head_height(ask, title: title, name: name)
     end
+
+    def head_height(ask = nil, title: @title, name: @name)
+      asked = ask ? paper.height_of(ask, size: size) + 4 : 0
+      paper.height_of(title, size: TITLE, width: title_width(name)) + asked + 8
+    end
+
+    def title_width(name) = name ? paper.width * 0.55 : paper.width
 
     def name_line
       x = paper.width * 0.58

@@ -76,8 +76,8 @@ module Pages
           return ::Sheets::Practice.of(kind, seed: chosen[:seed], **more) unless part
 
           items = (0...part.items.size).map { |index| part.items.item(index) }.select(&:ask)
-          ::Sheets::Practice.new(items: items, title: activity.title, shows: activity.paper[:shows],
-                                 made_of: { part: part.id }, **more)
+          ::Sheets::Practice.new(items: items, title: activity.title, made_of: { part: part.id },
+                                 **::Sheets::Practice.shown(activity), **more)
         end
 
         def kind = activity.with(options_of, room.activity_settings)

@@ -17,7 +17,7 @@ module Rungs
     class Kind
       # What an activity is, apart from its items. listen_for: by rung, what it sounds like here. slips: ids of guide 6
       # that it brings out. easier, harder: words for the teacher. paper: which step a practice sheet shows (by default
-      # the last that asks), its recording sheet, what of it is cut out.
+      # the last that asks), the steps whose words it asks with, its recording sheet, what of it is cut out.
       Entry = Struct.new(:id, :title, :minutes, :i_can, :finds, :materials, :cautions, :listen_for, :slips,
                          :easier, :harder, :usual, :paper, keyword_init: true)
 
