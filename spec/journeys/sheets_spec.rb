@@ -23,7 +23,7 @@ RSpec.describe "Paper", type: :feature do
     loaded = "document.querySelector('.sheets-page').naturalWidth > 900"
     expect(page).to have_no_css("#trouble", text: /./)
     Timeout.timeout(20) { sleep 0.1 until page.evaluate_script(loaded) }
-    expect(find_link("Print 1")[:href]).to include("paper=letter", "activity=domino_sums")
+    expect(find_link("Print 5")[:href]).to include("paper=letter", "activity=domino_sums")
   end
 
   it "takes the clipboard in by keys, each once, at the time of its lesson, with undo and a wrong answer" do
