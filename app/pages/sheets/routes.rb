@@ -57,12 +57,13 @@ module Pages
         # What was chosen; else what the lesson needs first, else the first sheet there is.
         def chosen
           wanted = @form[:sheet] ? @form.except(:day) : papers.lines.first&.choices
-          @chosen ||= { sheet: "practice", seed: 1, per_page: 6, copies: copies_of(wanted.to_h[:sheet]), paper: room.setting("paper"), large: false,
-                        name: true, answers: false, number: 10, **wanted.to_h }
+          wanted = { sheet: "practice", **wanted.to_h }
+          @chosen ||= { seed: 1, per_page: 6, copies: copies_of(wanted[:sheet]), paper: room.setting("paper"),
+                        large: false, name: true, answers: false, number: 10, **wanted }
         end
 
         # Children’s sheets for each of them, the teacher’s own once.
-        def copies_of(sheet) = %w[practice recording].include?(sheet || "practice") ? room.children.size.clamp(1, 40) : 1
+        def copies_of(sheet) = %w[practice recording].include?(sheet) ? room.children.size.clamp(1, 40) : 1
 
         def part = @part ||= chosen[:part] && (room.part(chosen[:part]) || halt(404))
         def activity = part&.activity || Rungs::Activity::ALL[chosen[:activity]] || Rungs::Activity::ALL.first
