@@ -162,6 +162,24 @@ RSpec.describe Sheets do
       expect(last_response.body.b).to start_with("\x89PNG".b)
     end
 
+    it "prints numbers of their own for each group, as often as it has children, and for one child" do
+      posed = pose(room)
+      recorder = Records::Recorder.new(room, teacher[0])
+      room.children.zip([1, 1, 3, 3]).each do |child, rung|
+        3.times do
+          recorder.record(child: child, problem: posed, code: Rungs::Strategy::Rung.at(rung).id, happened_at: Time.now,
+                          client_key: SecureRandom.uuid)
+        end
+      end
+      posed.lesson.keep_groups(room.children.each_slice(2).to_a)
+      sheet = pdf("sheet=own")
+      expect_whole(sheet, "a4")
+      one, same, other, = text(sheet).split("\f").map { |page| page.scan(/\d+ \+ +\d+ +=/) }
+      expect([one, one == other]).to eq([same, false])
+      expect([pages(sheet), pages(pdf("sheet=own&child=#{room.children.first.id}"))]).to eq([4, 1])
+      room.children.each { |child| expect(text(sheet)).not_to include(child.name) }
+    end
+
     it "prints a page for each family, and no rung, score or other child’s name on any" do
       families = pdf("sheet=families")
       expect(pages(families)).to eq(4)

@@ -84,6 +84,35 @@ module Pages
                                  **::Sheets::Practice.shown(activity), **more)
         end
 
+        # What each group of the lesson, or one child, might be asked next.
+        def own_sheet(**more)
+          sets = owners.filter_map do |children|
+            items = next_for(children)
+            [chosen[:child] ? 1 : children.size, items] if items.any?
+          end
+          ::Sheets::OwnNumbers.new(sets: sets, title: "#{operation_title(focus[0])}, #{band_title(focus[1])}",
+                                   **more, **chosen.slice(:name, :answers, :per_page))
+        end
+
+        # @return [Array<Array<Records::Child>>]
+        def owners
+          return [[room.child(chosen[:child]) || halt(404)]] if chosen[:child]
+
+          by_id = room.children.to_h { |child| [child.id, child] }
+          lesson&.groups.to_a.map { |ids| by_id.values_at(*ids).compact }.reject(&:empty?)
+        end
+
+        # By the rung that most of them work at.
+        # @return [Array<Rungs::Activity::Item>]
+        def next_for(children)
+          rungs = children.filter_map { |child| evidence.estimate(child, *focus, on: today).working }
+          working = rungs.tally.max_by { |rung, times| [times, -rung] }&.first
+          asked = Rungs::Progress::NextProblems.propose(working: working, operation: focus[0], band: focus[1],
+                                                        count: chosen[:per_page])
+          asked.map { |each| told.item(told.class.told(each.problem, "")) }
+        end
+
+        def told = @told ||= Rungs::Activity::POSED.with({}, room.activity_settings)
         def kind = activity.with(options_of, room.activity_settings)
 
         def recording_sheet(**more)

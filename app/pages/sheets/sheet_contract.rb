@@ -5,10 +5,11 @@ module Pages
     # Which sheet, of what, and how it is made. What is left out is as the class or the lesson has it.
     class SheetContract < Shared::Contract
       params do
-        optional(:sheet).filled(:string, included_in?: %w[practice recording cutouts clipboard lesson families])
+        optional(:sheet).filled(:string, included_in?: %w[practice recording cutouts clipboard lesson families own])
         optional(:day).filled(:date)
         optional(:part).filled(:integer, included_in?: ID)
         optional(:activity).filled(:string, included_in?: Rungs::Activity::ALL.ids)
+        optional(:child).filled(:integer, included_in?: ID)
         optional(:kind).filled(:string, included_in?: [*::Sheets::Recording::KINDS.keys, *::Sheets::Cutouts::KINDS.keys])
         optional(:seed).filled(:integer, included_in?: 1..9999)
         optional(:number).filled(:integer, included_in?: ::Sheets::Recording::NUMBERS)

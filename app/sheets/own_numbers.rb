@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Sheets
+  # Practice with numbers of their own under the same heading: a page for each group, as often as it has children, or
+  # for one child. A small mark in the foot tells them apart, and no name.
+  class OwnNumbers < Practice
+    # @param sets [Array<Array(Integer, Array<Rungs::Activity::Item>)>] how many copies, and of what
+    # @raise [Rungs::Error::NotAProblem]
+    def initialize(sets:, **sheet)
+      super(items: sets.flat_map(&:last), **sheet)
+      @sets = sets
+      @all = @items
+    end
+
+    private
+
+    def body
+      @sets.each_with_index do |(copies, items), place|
+        copies.times do |copy|
+          paper.turn if place.positive? || copy.positive?
+          @items = items
+          super()
+          paper.small((place + 1).to_s, x: paper.width / 2, y: paper.height + 3, size: 9) if @sets.size > 1
+        end
+      end
+      @items = @all
+    end
+  end
+end
