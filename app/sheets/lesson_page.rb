@@ -21,20 +21,24 @@ module Sheets
     private
 
     def body
-      y = head
-      @parts.each { |part| y = placed(y) { |from| part(part, from) } + 5 }
-      cautions = @parts.flat_map(&:cautions).uniq
-      y = placed(y) { |from| block("With care", cautions, from) } + 4 if cautions.any?
-      placed(y) { |from| block("Listen to", @turns.map { |name, why| "#{name}: #{why}" }, from) } if @turns.any?
+      y = head - 5
+      @parts.each { |part| y = placed(y, PART) { |from| part(part, from) } + 1.5 }
+      { "With care" => @parts.flat_map(&:cautions).uniq,
+        "Listen to" => @turns.map { |name, why| "#{name} #{why}" } }.each do |title, lines|
+        y = placed(y, (lines.size + 1) * LINE) { |from| block(title, lines, from) } + 3 if lines.any?
+      end
     end
 
+    # Millimetres that a part, and a line of the lists below, need.
+    PART, LINE = 30, 6
+    private_constant :PART, :LINE
+
     # On the next page where this one is full.
-    def placed(y)
-      if y > paper.height - 38
-        paper.turn
-        y = 0
-      end
-      yield y
+    def placed(y, high)
+      return yield(y) if y + high <= paper.height
+
+      paper.turn
+      yield 0
     end
 
     def part(part, y)
@@ -50,7 +54,7 @@ module Sheets
 
     def block(title, lines, y)
       y += paper.words(title, y: y, size: 14) + 1
-      lines.each { |line| y += paper.small(line, y: y) + 1 }
+      lines.each { |line| y += paper.small(line, y: y) + 0.4 }
       y
     end
   end
