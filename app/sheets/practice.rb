@@ -36,8 +36,9 @@ module Sheets
     # @param asks [Range, nil] steps whose words are read before the question
     # @param per_page [Integer] of PER_PAGE; fewer where they need more room
     # @param answers [Boolean]
+    # @param down [Boolean] whether sentences stand down the page
     # @raise [Rungs::Error]
-    def initialize(items:, shows: nil, asks: nil, per_page: 6, answers: false, **sheet)
+    def initialize(items:, shows: nil, asks: nil, per_page: 6, answers: false, down: false, **sheet)
       raise Rungs::Error::NotAProblem, "there is nothing to put on this sheet" if items.empty?
       unless PER_PAGE.include?(per_page)
         raise Rungs::Error::Unknown, "a page has #{PER_PAGE.join(', ')} of them, not #{per_page}"
@@ -49,6 +50,7 @@ module Sheets
       @asks = asks
       @per_page = per_page
       @answers = answers
+      @down = down
     end
 
     private
@@ -85,7 +87,7 @@ module Sheets
     def sentence(item, y, room)
       x = (paper.width * PICTURED) + 4
       if item.equation
-        sentence = Rungs::Picture::Sentence.new(item.equation).layout
+        sentence = Rungs::Picture::Sentence.new(item.equation, down: @down).layout
         paper.draw(sentence, x: x, y: y, height: room, unit: UNIT.fetch(@large), align: :right)
       else
         paper.line(x, y + room - 4, paper.width, y + room - 4)

@@ -27,7 +27,7 @@ module Terminal
         bin/rungs groups records.csv --on 2026-11-20 --operation add --band bridge   [--sizes 3-5 --apart "Ada:Bo"]
         bin/rungs picture frame 7 --fill pairs > seven.svg   a picture as SVG   [any setting of the picture]
         bin/rungs sheet practice --activity hidden_beads --option whole=10 --seed 3 > sheet.pdf
-                                   [--per-page 6 --paper a4 --large --answers --no-name --copies 2]
+                                   [--per-page 6 --paper a4 --large --answers --down --no-name --copies 2]
         bin/rungs sheet recording --kind dots --number 8 > dots.pdf
         bin/rungs sheet cutouts --kind dominoes --option to=9 --paper letter > dominoes.pdf
 

@@ -8,7 +8,7 @@ module Terminal
     def sheet
       what, = options(["a sheet: #{SHEETS.join(', ')}"], option: [], activity: [], kind: [], seed: Integer,
                                                          number: Integer, "per-page": Integer, copies: Integer,
-                                                         paper: [], large: nil, answers: nil, "no-name": nil)
+                                                         paper: [], large: nil, answers: nil, down: nil, "no-name": nil)
       unless SHEETS.include?(what)
         raise Rungs::Error::Unknown, "there is no sheet “#{what}”; there are #{SHEETS.join(', ')}"
       end
@@ -23,7 +23,8 @@ module Terminal
     def practice_sheet
       activity = Rungs::Activity::ALL.fetch(chosen(:activity, Rungs::Activity::ALL.ids))
       Sheets::Practice.of(activity.with(choices), seed: seed, per_page: @options.fetch(:"per-page", 6),
-                                                  answers: @options.key?(:answers), **for_children)
+                                                  answers: @options.key?(:answers), down: @options.key?(:down),
+                                                  **for_children)
     end
 
     def recording_sheet

@@ -69,6 +69,7 @@ module Pages
         def activity = part&.activity || Rungs::Activity::ALL[chosen[:activity]] || Rungs::Activity::ALL.first
         def options_of = activity.fitted(room.at_work).merge(params.slice(*activity.options.map(&:id)))
         def how = chosen.slice(:paper, :large, :copies)
+        def for_children = { down: room.setting("sentences") == "down", **chosen.slice(:name, :answers, :per_page) }
 
         def first_page = sheet(copies: 1, **(chosen[:sheet] == "families" ? { first: true } : {}))
 
@@ -76,7 +77,7 @@ module Pages
         def sheet(**more) = send(:"#{chosen[:sheet]}_sheet", **how, **more)
 
         def practice_sheet(**more)
-          more = { **more, **chosen.slice(:name, :answers, :per_page) }
+          more = { **more, **for_children }
           return ::Sheets::Practice.of(kind, seed: chosen[:seed], **more) unless part
 
           items = (0...part.items.size).map { |index| part.items.item(index) }.select(&:ask)
@@ -91,7 +92,7 @@ module Pages
             [chosen[:child] ? 1 : children.size, items] if items.any?
           end
           ::Sheets::OwnNumbers.new(sets: sets, title: "#{operation_title(focus[0])}, #{band_title(focus[1])}",
-                                   **more, **chosen.slice(:name, :answers, :per_page))
+                                   **more, **for_children)
         end
 
         # @return [Array<Array<Records::Child>>]

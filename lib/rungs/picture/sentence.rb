@@ -11,25 +11,57 @@ module Rungs
       # How wide a sign, a digit and a box are.
       SIGN, DIGIT, BOX = 0.8, 0.45, 1.0
 
+      # A number, a sign, a number and what comes out: those can stand under each other.
+      STACKED = /\A(?<first>\S+) (?<sign>[+−]) (?<second>\S+) = (?<whole>\S+)\z/
+      private_constant :STACKED
+
       # @param text [String]
-      def initialize(text)
+      # @param down [Boolean] down the page, with a line above what comes out; longer sentences stay in a row
+      def initialize(text, down: false)
         @text = text
+        @stacked = down ? STACKED.match(text) : nil
       end
 
       # @return [Layout]
-      def layout
-        left = 0
-        marks = @text.split.map do |each|
-          wide = width(each)
-          left += wide
-          each == "□" ? mark(:cell, x: left - wide, y: 0, width: wide, height: BOX) : token(each, left - (wide / 2))
-        end
-        lay(marks, @text.gsub("□", "a number to find")).tap { |layout| layout.width = left }
-      end
+      def layout = @stacked ? stacked : in_a_row
 
       private
 
-      def token(text, middle) = number(text, middle, BOX / 2, width: 0, height: 0, state: :new)
+      def in_a_row
+        left = 0
+        marks = @text.split.map do |each|
+          left += width(each)
+          term(each, left, 0)
+        end
+        sized(marks, left, BOX)
+      end
+
+      def stacked
+        first, sign, second, whole = @stacked.captures
+        right = SIGN + [first, second, whole].map { |each| width(each) }.max
+        over = (2 * BOX) + 0.15
+        marks = [term(first, right, 0), token(sign, SIGN / 2, BOX * 1.5), term(second, right, BOX),
+                 mark(:segment, x: 0, y: over, width: right, height: 0, points: [[0, over], [right, over]]),
+                 term(whole, right, over + 0.15)]
+        sized(marks, right, over + 0.15 + BOX)
+      end
+
+      # Numbers are placed by their middle; they need room on both sides.
+      def sized(marks, wide, high)
+        lay(marks, words).tap { |layout| layout.width, layout.height = wide, high }
+      end
+
+      def words = @text.gsub("□", "a number to find")
+
+      # A number, a sign or a box that ends at the right.
+      def term(text, right, top)
+        wide = width(text)
+        return token(text, right - (wide / 2), top + (BOX / 2)) unless text == "□"
+
+        mark(:cell, x: right - wide, y: top, width: wide, height: BOX)
+      end
+
+      def token(text, middle, height) = number(text, middle, height, width: 0, height: 0, state: :new)
 
       def width(text)
         return BOX if text == "□"

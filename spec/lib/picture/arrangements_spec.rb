@@ -5,6 +5,18 @@ RSpec.describe Rungs::Picture do
   def objects(...) = described_class::Objects.new(...).layout
   def places(layout) = layout.marks.map { |mark| [mark.x.round(2), mark.y.round(2)] }
 
+  it "writes a sentence in a row or down the page, every term inside its picture" do
+    ["3 + □ = 10", "14 − 9 = □", "□ + 7 = 100", "7 + 5 = 6 + □"].each do |text|
+      [false, true].each do |down|
+        layout = described_class::Sentence.new(text, down: down).layout
+        terms = layout.marks.reject { |mark| mark.shape == :segment }
+        expect(terms.map { |mark| mark.x + mark.width }.max).to be <= layout.width
+        expect(terms.map { |mark| mark.y + mark.height }.max).to be <= layout.height
+        expect(layout.height).to(down && text.count("+−") == 1 ? be > 3 : eq(1))
+      end
+    end
+  end
+
   it "pushes parts together into one row, each still of its own kind, none on another" do
     (0..10).each do |one|
       (0..10).each do |other|
