@@ -38,4 +38,4 @@ use Pages::Shared::Cookie, key: "rungs.session", secret: Settings.session_secret
 use Pages::Shared::Forgery
 use Pages::Account::SignIn
 
-Pages::Shared::Places::ALL.each { |path, tab| map(path) { run tab::Routes } }
+Pages::Places::ALL.each { |path, tab| map(path) { run tab::Routes } }

@@ -30,7 +30,7 @@ class Fuzz
   def initialize(random, known)
     @random = random
     @known = known
-    @routes = Pages::Shared::Places::ALL.flat_map { |place, pages| routes_of(place, pages::Routes) }
+    @routes = Pages::Places::ALL.flat_map { |place, pages| routes_of(place, pages::Routes) }
   end
 
   # @return [Array(String, String, String)] verb, path and form

@@ -51,6 +51,15 @@ module Records
       standing.where(classroom_id: posed.classroom_id, problem_id: posed.id).distinct.select_map(:child_id)
     end
 
+    # @param lesson [Lesson]
+    # @return [Hash{Array(Integer, Integer, Integer) => Observation}] the last of each child on each item of its parts,
+    #   by the ids of child and part, and the item
+    def self.by_item(lesson)
+      posed = lesson.problems_dataset.exclude(part_id: nil).to_hash(:id)
+      heard = standing.where(classroom_id: lesson.classroom_id, problem_id: posed.keys).in_order.all
+      heard.to_h { |each| [[each.child_id, *posed[each.problem_id].values.values_at(:part_id, :item)], each] }
+    end
+
     def rung_entry = rung && Rungs::Strategy::Rung.at(rung)
     def title = rung_entry ? rung_entry.title : Rungs::Strategy::OffLadder::ALL.fetch(code).title
 

@@ -6,6 +6,8 @@ module Sheets
   class Clipboard < Sheet
     # Millimetres: the names, the least that a row needs, and how many problems a page has room for.
     NAMES, ROW, ACROSS = 34, 7.2, 4
+    # Letters of a name that fit in a line.
+    LONG = 15
     MARKS = %w[1 2 3 4 5 0 g ?].freeze
 
     # @param children [Array<String>]
@@ -46,7 +48,7 @@ module Sheets
 
     def row(child, y, wide, problems)
       paper.line(0, y, paper.width, y, color: Paper::LINE, thick: 0.15)
-      paper.words(child, y: y + 1.4, width: NAMES - 2, size: 11)
+      paper.words(child, y: y + 1.4, width: NAMES - 2, size: child.length > LONG ? 7 : 11, leading: 0)
       problems.times do |index|
         x = NAMES + (index * wide)
         MARKS.each_with_index do |mark, place|

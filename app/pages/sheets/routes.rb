@@ -37,7 +37,7 @@ module Pages
       get "/:room/enter" do
         @title, @scripts = "Enter the clipboard", %w[enter]
         @asked = papers.asked
-        @entered = papers.entered if @asked.any?
+        @entered = lesson ? Records::Observation.by_item(lesson) : {}
         erb :"sheets/enter"
       end
 
@@ -52,7 +52,7 @@ module Pages
       helpers do
         def day = @form[:day] || coming_day
         def lesson = @lesson ||= room.lesson_on(day)
-        def papers = @papers ||= Records::LessonPapers.new(lesson)
+        def papers = @papers ||= LessonPapers.new(lesson)
 
         # What was chosen; else what the lesson needs first, else the first sheet there is.
         def chosen

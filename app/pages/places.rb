@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+module Pages
+  # Which pages answer under which path.
+  module Places
+    ALL = {
+      "/today" => Today, "/plan" => Plan, "/lesson" => Lessons, "/numbers" => Numbers, "/board" => Board,
+      "/b" => Projector, "/listen" => Listen, "/find" => Find, "/conduct" => Conduct, "/share" => Share,
+      "/check-in" => CheckIn, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
+      "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/account" => Account, "/gallery" => Gallery,
+      "/" => Home
+    }.freeze
+  end
+end
