@@ -46,14 +46,10 @@ class Cluster
     FileUtils.rm_rf(File.dirname(data)) if @fast && bin && !reachable?
   end
 
-  def running?
-    File.directory?(@folder) && File.exist?(File.join(data,
-                                                      "postmaster.pid")) && run("pg_ctl", "-D", data, "status",
-                                                                                quiet: true)
-  end
+  def running? = File.directory?(@folder) && alive? && run("pg_ctl", "-D", data, "status", quiet: true)
 
   # @return [Integer] the process id of its server
-  def process = File.foreach(File.join(data, "postmaster.pid")).first.to_i
+  def process = File.foreach(pid_file).first.to_i
 
   # Whether something answers at its port: quicker to ask than running?.
   def answers?
@@ -130,12 +126,33 @@ class Cluster
     file
   end
 
+  # A server that was killed leaves its pid behind, and for a moment its children.
   def launch
     @say.call("Starting the database …")
     remember("port", free_port) unless free?(port)
     options = settings.map { |name, value| "-c #{name}=#{value}" }.join(" ")
-    run("pg_ctl", "-D", data, "-w", "-t", "60", "-l", File.join(File.dirname(data), "server.log"), "-o", options,
-        "start")
+    begin
+      FileUtils.rm_f(pid_file) unless alive?
+      run("pg_ctl", "-D", data, "-w", "-t", "60", "-l", File.join(File.dirname(data), "server.log"), "-o", options,
+          "start")
+    rescue Failure
+      raise if (tries = tries.to_i + 1) > TRIES
+
+      sleep PAUSE
+      retry
+    end
+  end
+
+  TRIES, PAUSE = 12, 0.25
+  private_constant :TRIES, :PAUSE
+
+  def pid_file = File.join(data, "postmaster.pid")
+
+  # Whether its process is there, and not only its name, waiting to be taken off the list.
+  def alive?
+    File.exist?(pid_file) && !%w[Z X].include?(File.read("/proc/#{process}/stat")[/\) (\w)/, 1])
+  rescue Errno::ENOENT, Errno::ESRCH
+    false
   end
 
   # Logs that name no values and are overwritten within a week. Tables that have just filled are analyzed soon, which

@@ -73,10 +73,11 @@ module Sheets
       high * unit
     end
 
+    # The same drawing again is drawn once and put there as often as it comes.
     # @param drawn [String] SVG
     def svg(drawn, x, y, wide)
-      @pdf.svg drawn, at: at(x, y), width: wide * MM, enable_web_requests: false
-      @pdf.fill_color INK
+      name = (@drawn ||= {})[[drawn, wide.round(2)]] ||= keep(drawn, wide)
+      @pdf.stamp_at(name, [x * MM, -y * MM])
     end
 
     # @param dashed [Boolean] where it is folded, not cut
@@ -104,6 +105,13 @@ module Sheets
     end
 
     private
+
+    # @return [String] the name it is kept under
+    def keep(drawn, wide)
+      "drawing #{@drawn.size}".tap do |name|
+        @pdf.create_stamp(name) { @pdf.svg drawn, at: at(0, 0), width: wide * MM, enable_web_requests: false }
+      end
+    end
 
     def at(x, y) = [x * MM, @pdf.bounds.top - (y * MM)]
 

@@ -15,7 +15,9 @@ RSpec.describe "bin/start" do
   let(:said) { File.join(folder, "said") }
 
   # Its process.
-  let(:main) do
+  let(:main) { start }
+
+  def start
     clean = %w[DATABASE_URL RUNGS_OWNER_URL RACK_ENV RUNGS_DEMO].to_h { |name| [name, nil] }
     spawn({ **clean, "RUNGS_VAR" => folder }, "ruby", "config/start.rb", "--port", port.to_s, "--no-demo",
           chdir: root, out: said, err: %i[child out], pgroup: true)
@@ -69,5 +71,10 @@ RSpec.describe "bin/start" do
     Process.kill(:KILL, main)
     Process.wait(main)
     await(10) { !File.exist?("/proc/#{alone}") }
+    Process.kill(:KILL, postmaster)
+    again = start
+    await(20) { status == "200" }
+    Process.kill(:TERM, again)
+    Process.wait(again)
   end
 end
