@@ -12,7 +12,9 @@ module Sheets
       "dominoes" => ["Dominoes", 56, 29, :domino], "frames" => ["Frames and counters", 170, 76, :frame],
       "place_value" => ["Place-value cards", 28, 34], "dice_nets" => ["Dice to fold", 150, 120, :net],
       "dice_mats" => ["Mats for two dice", 86, 86, :mat], "riddle_cards" => ["Number riddles", 88, 100, :riddle],
-      "story_cards" => ["Stories", 88, 62, :story], "strips" => ["Strips for a chain", 170, 20, :nothing]
+      "story_cards" => ["Stories", 88, 62, :story], "strips" => ["Strips for a chain", 170, 20, :nothing],
+      "lines" => ["Number lines", 176, 60, :picture],
+      "parts_mats" => ["Mats for a whole and its parts", 85, 110, :parts]
     }.transform_values { |entry| Kind.new(*entry).freeze }.freeze
 
     # What is on the cards of each kind.
@@ -34,7 +36,11 @@ module Sheets
         Rungs::Activity::NumberRiddle.with.items(seed: options.fetch("seed", 1), count: 8)
       },
       "story_cards" => ->(options) { Rungs::Activity::StoryTime.with.items(seed: options.fetch("seed", 1), count: 8) },
-      "strips" => ->(_) { [*1..12] }
+      "strips" => ->(_) { [*1..12] },
+      "lines" => lambda do |_|
+        [10, 20].product(%i[line track]).map { |to, style| Rungs::Picture::Line.new(to: to, style: style) }
+      end,
+      "parts_mats" => ->(_) { [1, 2, 3, 4] }
     }.freeze
     private_constant :Kind, :CARDS
 
@@ -78,6 +84,17 @@ module Sheets
     def frame(blank, *box)
       kind = blank ? Rungs::Picture::Frame.new([0], size: 10) : Rungs::Picture::Frame.new([10, 10], size: 20)
       picture(kind, *box, inset: 3)
+    end
+
+    # The whole above, its two parts below, to lay things on.
+    def parts(_, left, top, wide, _)
+      radius, middle = 17, left + (wide / 2)
+      low = top + 84
+      paper.circle(middle, top + 26, radius + 3)
+      [-1, 1].each do |side|
+        paper.circle(middle + (side * 21), low, radius)
+        paper.line(middle + (side * 8), top + 45, middle + (side * 18), low - radius)
+      end
     end
 
     def told(words, left, top, wide) = paper.words(words, x: left + 5, y: top + 5, width: wide - 10, size: size)
