@@ -11,7 +11,7 @@ module Sheets
       "dot_cards" => ["Dot cards", 58, 42, :picture, :total],
       "dominoes" => ["Dominoes", 56, 29, :domino], "frames" => ["Frames and counters", 170, 76, :frame],
       "place_value" => ["Place-value cards", 28, 34], "dice_nets" => ["Dice to fold", 150, 120, :net],
-      "dice_mats" => ["Mats for two dice", 86, 86, :mat], "riddle_cards" => ["Number riddles", 88, 100, :riddle],
+      "mats" => ["Mats for two dice", 86, 86, :mat], "riddle_cards" => ["Number riddles", 88, 100, :riddle],
       "story_cards" => ["Stories", 88, 62, :story], "strips" => ["Strips for a chain", 170, 20, :nothing],
       "lines" => ["Number lines", 176, 60, :picture],
       "parts_mats" => ["Mats for a whole and its parts", 85, 110, :parts]
@@ -29,13 +29,11 @@ module Sheets
         ends.map { |pair| Rungs::Picture::Dots.new("domino", pair) }
       end,
       "frames" => ->(_) { [true, true, false] }, "place_value" => ->(_) { [] }, "dice_nets" => ->(_) { [1, 2] },
-      "dice_mats" => lambda do |_|
-        [9, 9, 9, 12].map { |places| Rungs::Activity::DiceMat.with("places" => places).figures[:mat] }
+      "mats" => lambda do |_|
+        [9, 9, 9, 12].map { |places| activity_of("mats").with("places" => places).figures[:mat] }
       end,
-      "riddle_cards" => lambda { |options|
-        Rungs::Activity::NumberRiddle.with.items(seed: options.fetch("seed", 1), count: 8)
-      },
-      "story_cards" => ->(options) { Rungs::Activity::StoryTime.with.items(seed: options.fetch("seed", 1), count: 8) },
+      "riddle_cards" => ->(options) { items_of("riddle_cards", options) },
+      "story_cards" => ->(options) { items_of("story_cards", options) },
       "strips" => ->(_) { [*1..12] },
       "lines" => lambda do |_|
         [10, 20].product(%i[line track]).map { |to, style| Rungs::Picture::Line.new(to: to, style: style) }
@@ -43,6 +41,11 @@ module Sheets
       "parts_mats" => ->(_) { [1, 2, 3, 4] }
     }.freeze
     private_constant :Kind, :CARDS
+
+    # @return [Class] the activity that has these cut out
+    def self.activity_of(kind) = Rungs::Activity::ALL.find { |each| each.paper[:cutouts].to_a.include?(kind) }
+    def self.items_of(kind, options) = activity_of(kind).with.items(seed: options.fetch("seed", 1), count: 8)
+    private_class_method :items_of
 
     # @param kind [String] of KINDS
     # @param options [Hash{String => Object}] seed, to
@@ -101,7 +104,8 @@ module Sheets
     def story(item, left, top, wide, _) = told(item.ask, left, top, wide)
 
     def riddle(item, left, top, wide, _)
-      clues = item.steps[Rungs::Activity::NumberRiddle.paper.fetch(:asks)].map(&:words)
+      asks = self.class.activity_of(@id).paper.fetch(:asks)
+      clues = item.steps[asks].map(&:words)
       told([*clues, item.ask].join("\n"), left, top, wide)
     end
 
