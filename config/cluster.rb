@@ -3,14 +3,15 @@
 require "etc"
 require "fileutils"
 require "open3"
-require "securerandom"
 require "socket"
+require_relative "cluster_place"
 
 # A private PostgreSQL cluster for one checkout: on 127.0.0.1 only, on a free port that it remembers, with a
 # generated password. Runs as the invoking user, or as the user postgres where invoked by root, since the server
 # refuses to run as root. Every failure is a Cluster::Failure with a sentence and a way out.
 class Cluster
   class Failure < StandardError; end
+  include ClusterPlace
 
   # Who may change tables, and who works with what is in them.
   OWNER, WORKER = "rungs", "rungs_app"
@@ -64,8 +65,6 @@ class Cluster
 
   private
 
-  def root? = Process.uid.zero?
-
   def prepare
     raise Failure, "PostgreSQL is not installed. Install the Debian package postgresql-15, then start again." unless bin
     if root? && !postgres?
@@ -95,15 +94,6 @@ class Cluster
   end
 
   def bin = @bin ||= BIN.find { |folder| File.executable?(File.join(folder, "initdb")) }
-
-  # The server's own folder. Where root's checkout lies in a folder that the user postgres may not enter, it is
-  # kept under that user's home instead, under a name that belongs to this checkout alone.
-  def data = @data ||= File.join(reachable? ? @folder : outside, "data")
-  def outside = File.join(Etc.getpwnam("postgres").dir, "rungs-#{remembered('place') { SecureRandom.hex(6) }}")
-
-  def reachable?
-    !root? || system("runuser", "-u", "postgres", "--", "test", "-x", @folder, out: File::NULL, err: File::NULL)
-  end
 
   def make
     @say.call("Making a private database in #{data} …")
@@ -182,29 +172,6 @@ class Cluster
                "ON_ERROR_STOP=1"]
     said, status = Open3.capture2e({ "PGPASSWORD" => secret("password") }, *command, stdin_data: sql)
     status.success? ? said : raise(Failure, "The database could not be made: #{said.strip}")
-  end
-
-  def secret(name) = remembered(name) { SecureRandom.hex(24) }
-  def port = Integer(remembered("port") { free_port })
-
-  def remembered(name)
-    file = File.join(@folder, name)
-    remember(name, yield) unless File.size?(file)
-    File.read(file)
-  end
-
-  def remember(name, value) = File.write(File.join(@folder, name), value.to_s, perm: 0o600)
-
-  def free_port
-    server = TCPServer.new("127.0.0.1", 0)
-    server.addr[1].tap { server.close }
-  end
-
-  def free?(port)
-    TCPServer.new("127.0.0.1", port).close
-    true
-  rescue Errno::EADDRINUSE
-    false
   end
 
   def tool(name) = File.join(bin, name)
