@@ -116,8 +116,10 @@ module Pages
         def told = @told ||= Rungs::Activity::POSED.with({}, room.activity_settings)
         def kind = activity.with(options_of, room.activity_settings)
 
+        def kind_in(kinds) = kinds.key?(chosen[:kind]) ? chosen[:kind] : kinds.keys.first
+
         def recording_sheet(**more)
-          id = ::Sheets::Recording::KINDS.key?(chosen[:kind]) ? chosen[:kind] : ::Sheets::Recording::KINDS.keys.first
+          id = kind_in(::Sheets::Recording::KINDS)
           number = part ? largest : chosen[:number]
           ::Sheets::Recording.new(kind: id, number: number, title: part ? activity.title : number.to_s,
                                   name: chosen[:name], made_of: { kind: id, number: number }, **more)
@@ -129,7 +131,7 @@ module Pages
         end
 
         def cutouts_sheet(**more)
-          id = ::Sheets::Cutouts::KINDS.key?(chosen[:kind]) ? chosen[:kind] : ::Sheets::Cutouts::KINDS.keys.first
+          id = kind_in(::Sheets::Cutouts::KINDS)
           ::Sheets::Cutouts.new(kind: id, options: { "seed" => chosen[:seed] }, title: nil,
                                 made_of: { kind: id, seed: chosen[:seed] }, **more)
         end
@@ -162,9 +164,9 @@ module Pages
           @trouble = Rungs.capital(e.message)
         end
 
-        def address(name, **more)
+        def address(name)
           options = chosen[:sheet] == "practice" && !part ? options_of : {}
-          "/sheets/#{room.id}#{name}?#{URI.encode_www_form({ day: day, **chosen, **more, **options }.compact)}"
+          "/sheets/#{room.id}#{name}?#{URI.encode_www_form({ day: day, **chosen, **options }.compact)}"
         end
       end
     end
