@@ -114,6 +114,24 @@ RSpec.describe Sheets do
     expect(dots.count { |each| each < 110 }).to be > 2000
   end
 
+  it "is made from the command line too, the same of the same seed" do
+    said = lambda do |*arguments|
+      [StringIO.new(+"".b), StringIO.new].then do |out, err|
+        [Terminal::Main.run(["sheet", *arguments], out: out, err: err), out.string, err.string]
+      end
+    end
+    status, pdf, = said.call("practice", "--activity", "hidden_beads", "--seed", "3", "--paper", "letter")
+    expect(status).to eq(0)
+    expect_whole(pdf, "letter")
+    expect(text(pdf)).to eq(text(practice("hidden_beads", paper: "letter")))
+    expect(text(said.call("recording", "--kind", "ways", "--number", "5")[1])).to include("Find all the ways")
+    expect(pages(said.call("cutouts", "--kind", "dominoes", "--option", "to=9")[1])).to eq(3)
+    { %w[poster] => /no sheet “poster”/, %w[cutouts --kind x] => /no kind “x”/,
+      %w[practice --activity twins --copies 99] => /1 to 40 copies/ }.each do |arguments, words|
+      expect(said.call(*arguments).values_at(0, 2)).to match([2, words])
+    end
+  end
+
   it "says in a sentence what cannot be printed" do
     twins = Rungs::Activity::ALL.fetch("twins").with
     { -> { Sheets::Practice.of(twins, seed: 1, per_page: 5) } => /4, 6, 8/,
