@@ -90,7 +90,7 @@ module Drawings
                Svg.tag(:circle, cx: at, cy: y, r: 9.5, fill: "none",
                                 stroke_width: 1.6, stroke_dasharray: "2.5 2.5")
              end
-      words = "#{each.record.day.strftime('%-d %B')}: #{each.equation}, #{each.summary}"
+      words = "#{I18n.l(each.record.day, format: :short)}: #{each.equation}, #{each.summary}"
       inside = circle + ring + Svg.tag(:title, CGI.escapeHTML(words))
       @link ? Svg.tag(:a, inside, href: @link.call(each), aria_label: words) : Svg.tag(:g, inside)
     end
@@ -98,7 +98,7 @@ module Drawings
     def dates
       weeks = [@span / 28, 1].max * 7
       style = { y: HEIGHT - 12, font_size: 14, fill: "#55617A", text_anchor: "middle" }
-      (@from..@to).step(weeks).map { |day| Svg.text(day.strftime("%-d %b"), x: x(day), **style) }.join
+      (@from..@to).step(weeks).map { |day| Svg.text(I18n.l(day, format: :brief), x: x(day), **style) }.join
     end
   end
 end

@@ -54,8 +54,15 @@ module Records
 
     # What an activity is told of the class: its settings, which facts are due, and which two ways were heard.
     def activity_settings
-      { turned: setting("turned"), facts: ->(operation) { due_facts[operation] },
-        names: -> { children.map(&:name) }, ways_heard: -> { lesson_on(today)&.ways_heard } }
+      { **pictured, turned: setting("turned"), minus: setting("minus").tr("_", " "),
+                    facts: ->(operation) { due_facts[operation] },
+                    names: -> { children.map(&:name) }, ways_heard: -> { lesson_on(today)&.ways_heard } }
+    end
+
+    # How pictures are drawn for it.
+    # @return [Hash{Symbol => Symbol, Boolean}]
+    def pictured
+      { fill: setting("fill").to_sym, whole: setting("whole").to_sym, fingers: setting("fingers") == "welcome" }
     end
 
     # By operation; looked for once, however many parts of a lesson ask.

@@ -36,7 +36,7 @@ module Records
       # A picture of the example, worked to its end.
       # @return [Rungs::Picture::Layout, nil]
       def picture
-        path && Rungs::Picture::Staging.acted(path, problem, thing: "counter").last
+        path && Rungs::Picture::Staging.acted(path, problem, thing: "counter", **@child.classroom.pictured).last
       end
 
       private

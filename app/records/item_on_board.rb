@@ -48,7 +48,7 @@ module Records
     end
 
     # @return [Array<Rungs::Picture::Kind>] the pictures of its problem
-    def pictures = item.problem ? Rungs::Picture::Staging.kinds_of(item.problem) : []
+    def pictures = item.problem ? Rungs::Picture::Staging.kinds_of(item.problem, **room.pictured.slice(:fingers)) : []
 
     # Whether what is drawn now is this.
     def drawn?(wanted) = @data["drawn"]&.split&.first == wanted.to_s
@@ -116,10 +116,12 @@ module Records
     def drawing(wanted)
       return unless wanted && item.problem
 
-      steps = Rungs::Activity::Drawn.new(item.problem, wanted, things: item.things, words: item.ask).steps
+      steps = Rungs::Activity::Drawn.new(item.problem, wanted, things: item.things, words: item.ask,
+                                                               **room.pictured).steps
       steps if steps.any?
     end
 
+    def room = set.part.lesson.classroom
     def drawn_place = @data.fetch("drawn_step", 0).clamp(0, drawn.size - 1)
 
     # Places in the order in which they were pressed.

@@ -2,30 +2,33 @@
 
 module Sheets
   # Cards, mats and nets to cut: cut along whole lines, fold along dashed ones. Where cards have backs, each page of
-  # fronts is followed by its backs, mirrored, for printing on two sides over the long edge.
+  # fronts is followed by its backs, mirrored, for printing on two sides over the long edge; each kind has a back of its
+  # own, so that mixed cards are sorted again.
   class Cutouts < Sheet
-    # A kind: title, a card’s width and height in millimetres, and the methods that draw its front and its back.
-    Kind = Struct.new(:title, :wide, :high, :front, :back)
+    # A kind: title, a card’s width and height in millimetres, the methods that draw its front and its back, and how
+    # many there are to choose from, the usual first.
+    Kind = Struct.new(:title, :wide, :high, :front, :back, :to)
     KINDS = {
-      "number_cards" => ["Number cards", 42, 58, :large_numeral],
-      "dot_cards" => ["Dot cards", 58, 42, :picture, :total],
-      "dominoes" => ["Dominoes", 56, 29, :domino], "frames" => ["Frames and counters", 170, 76, :frame],
+      "number_cards" => ["Number cards", 42, 58, :large_numeral, :rings, [20, 10, 5]],
+      "dot_cards" => ["Dot cards", 58, 42, :picture, :total, [10, 5]],
+      "dominoes" => ["Dominoes", 56, 29, :domino, nil, [6, 9]],
+      "frames" => ["Frames and counters", 170, 76, :frame],
       "place_value" => ["Place-value cards", 28, 34], "dice_nets" => ["Dice to fold", 150, 120, :net],
-      "mats" => ["Mats for two dice", 86, 86, :mat], "riddle_cards" => ["Number riddles", 88, 100, :riddle],
-      "story_cards" => ["Stories", 88, 62, :story], "strips" => ["Strips for a chain", 170, 20, :nothing],
-      "lines" => ["Number lines", 176, 60, :picture],
+      "mats" => ["Mats for two dice", 86, 86, :mat], "riddle_cards" => ["Number riddles", 88, 100, :riddle, :boxes],
+      "story_cards" => ["Stories", 88, 62, :story, :rays], "strips" => ["Strips for a chain", 170, 20, :nothing],
+      "lines" => ["Number lines", 176, 60, :picture, nil, [20, 10, 100]],
       "parts_mats" => ["Mats for a whole and its parts", 85, 110, :parts]
     }.transform_values { |entry| Kind.new(*entry).freeze }.freeze
 
     # What is on the cards of each kind.
     CARDS = {
-      "number_cards" => ->(_) { [*0..20] },
-      "dot_cards" => lambda do |_|
+      "number_cards" => ->(options) { [*0..options["to"]] },
+      "dot_cards" => lambda do |options|
         dots = Rungs::Picture::Dots
-        (1..10).flat_map { |number| dots::ARRANGEMENTS.filter_map { |each| dots.arranged(each, number) } }
+        (1..options["to"]).flat_map { |number| dots::ARRANGEMENTS.filter_map { |each| dots.arranged(each, number) } }
       end,
       "dominoes" => lambda do |options|
-        ends = (0..Integer(options.fetch("to", 6))).to_a.repeated_combination(2)
+        ends = (0..options["to"]).to_a.repeated_combination(2)
         ends.map { |pair| Rungs::Picture::Dots.new("domino", pair) }
       end,
       "frames" => ->(_) { [true, true, false] }, "place_value" => ->(_) { [] }, "dice_nets" => ->(_) { [1, 2] },
@@ -35,8 +38,9 @@ module Sheets
       "riddle_cards" => ->(options) { items_of("riddle_cards", options) },
       "story_cards" => ->(options) { items_of("story_cards", options) },
       "strips" => ->(_) { [*1..12] },
-      "lines" => lambda do |_|
-        [10, 20].product(%i[line track]).map { |to, style| Rungs::Picture::Line.new(to: to, style: style) }
+      "lines" => lambda do |options|
+        styles = options["to"] == 100 ? %i[line] : %i[line track]
+        (styles * 2).map { |style| Rungs::Picture::Line.new(to: options["to"], style: style) }
       end,
       "parts_mats" => ->(_) { [1, 2, 3, 4] }
     }.freeze
@@ -44,6 +48,8 @@ module Sheets
 
     # @return [Class] the activity that has these cut out
     def self.activity_of(kind) = Rungs::Activity::ALL.find { |each| each.paper[:cutouts].to_a.include?(kind) }
+    # Whether another set of them has other items.
+    def self.drawn_by_lot?(kind) = %w[riddle_cards story_cards].include?(kind)
     def self.items_of(kind, options) = activity_of(kind).with.items(seed: options.fetch("seed", 1), count: 8)
     private_class_method :items_of
 
@@ -55,11 +61,20 @@ module Sheets
         raise Rungs::Error::Unknown, "there are no cut-outs “#{kind}”; there are #{KINDS.keys.join(', ')}"
       end
       super(**sheet, title: sheet[:title] || @kind.title, name: false)
-      @cards = CARDS.fetch(kind).call(options)
+      @cards = CARDS.fetch(kind).call({ **options, "to" => reach(options["to"]) })
+      @whole = options.fetch("whole", :top)
       @id = kind
     end
 
     private
+
+    def reach(given)
+      to = given ? Integer(given.to_s, 10, exception: false) : @kind.to&.first
+      return to if to.nil? || @kind.to&.include?(to)
+
+      has = @kind.to ? "go to #{@kind.to.sort.join(', ')}" : "have no such choice"
+      raise Rungs::Error::Unknown, "#{@kind.title.downcase} #{has}, not #{given}"
+    end
 
     def foot = "#{@title}. Cut along whole lines, fold along dashed ones."
 
@@ -89,14 +104,25 @@ module Sheets
       picture(kind, *box, inset: 3)
     end
 
-    # The whole above, its two parts below, to lay things on.
-    def parts(_, left, top, wide, _)
-      radius, middle = 17, left + (wide / 2)
-      low = top + 84
-      paper.circle(middle, top + 26, radius + 3)
-      [-1, 1].each do |side|
-        paper.circle(middle + (side * 21), low, radius)
-        paper.line(middle + (side * 8), top + 45, middle + (side * 18), low - radius)
+    # To lay things on.
+    def parts(_, *box) = picture(Rungs::Picture::Parts.new([0, 0], show: :dots, place: @whole), *box)
+
+    # Backs: rings, boxes or rays in one another.
+    def rings(_, left, top, wide, high)
+      [8, 5, 2].each { |radius| paper.circle(left + (wide / 2), top + (high / 2), radius, color: Paper::SOFT) }
+    end
+
+    def boxes(_, left, top, wide, high)
+      [8, 5, 2].each do |half|
+        paper.box(left + (wide / 2) - half, top + (high / 2) - half, 2 * half, 2 * half, color: Paper::SOFT)
+      end
+    end
+
+    def rays(_, left, top, wide, high)
+      x, y = left + (wide / 2), top + (high / 2)
+      8.times do |turn|
+        out = [Math.cos(turn * Math::PI / 4), Math.sin(turn * Math::PI / 4)]
+        paper.line(x + (3 * out[0]), y + (3 * out[1]), x + (8 * out[0]), y + (8 * out[1]), color: Paper::SOFT)
       end
     end
 

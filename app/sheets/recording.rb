@@ -8,17 +8,23 @@ module Sheets
       "dots" => "Colour them in two ways. Write how many of each.", "ways" => "Find all the ways.",
       "frame" => "Draw the counters. Write the sentence.", "line" => "Draw the jumps. Write the sentence.",
       "parts" => "Write the whole and its parts.", "cross_out" => "Cross out those that leave. Write what is left.",
-      "towers" => "Colour the tower in two ways. Write how many of each."
+      "towers" => "Colour the tower in two ways. Write how many of each.",
+      "ladder" => "Colour one more on each rung. Write the sentence."
     }.freeze
     NUMBERS = (1..20)
     # Millimetres: the most that a thing to colour needs, and the least that a child’s hand does.
-    LARGEST, LEAST = 11, 5.5
+    LARGEST = 11
+    # A sentence down the page needs so much.
+    DOWN = { false => 36, true => 46 }.freeze
 
     # @param kind [String] of KINDS
     # @param number [Integer] of NUMBERS
     # @param rows [Integer] 2 to 12
+    # @param down [Boolean] whether sentences stand down the page
+    # @param turned ["two", "one"] whether 2 + 3 is another way than 3 + 2
+    # @param whole [:top, :left] where a whole stands
     # @raise [Rungs::Error]
-    def initialize(kind:, number: 10, rows: 6, **sheet)
+    def initialize(kind:, number: 10, rows: 6, down: false, turned: "two", whole: :top, **sheet)
       @ask = KINDS.fetch(kind) do
         raise Rungs::Error::Unknown, "there is no recording sheet “#{kind}”; there are #{KINDS.keys.join(', ')}"
       end
@@ -28,14 +34,17 @@ module Sheets
       super(**sheet)
       @kind = kind
       @number = number
-      @rows = kind == "ways" ? number + 1 : rows
+      @down = down
+      @whole = whole
+      ways = turned == "one" ? (number / 2) + 1 : number + 1
+      @rows = { "ways" => ways, "ladder" => number + 1, "parts" => 4 }.fetch(kind, rows)
     end
 
     private
 
     def body
       top = head(@ask)
-      high = [(paper.height - top) / @rows, 12].max
+      high = [(paper.height - top) / @rows, @down && @kind != "ladder" ? DOWN.fetch(@large) : 12].max
       @rows.times do |row|
         y = top + (row * high)
         if y + high > paper.height + 0.1
@@ -49,6 +58,13 @@ module Sheets
 
     def dots(y, high) = coloured(y, high) { |x, top, side| paper.circle(x + (side / 2), top + (side / 2), side * 0.42) }
     def towers(y, high) = coloured(y, high, gap: 0) { |x, top, side| paper.box(x, top, side, side) }
+
+    # Every rung is as long as the number; the sentence stays in a row, or the rungs would not meet.
+    def ladder(y, high)
+      side = [paper.width * 0.6 / @number, high + 3, LARGEST].min
+      @number.times { |index| paper.box(index * side, y - 1.5 + ((high + 3 - side) / 2), side, side) }
+      written("□ + □ = #{@number}", y, high, down: false)
+    end
 
     def cross_out(y, high)
       coloured(y, high, sentence: "#{@number} − □ = □") do |x, top, side|
@@ -66,7 +82,7 @@ module Sheets
     end
 
     def ways(y, high)
-      paper.draw(Rungs::Picture::Sentence.new("□ + □ = #{@number}").layout, y: y, height: high, unit: unit)
+      paper.draw(sentence("□ + □ = #{@number}", @down), y: y, height: high, unit: unit)
     end
 
     def frame(y, high)
@@ -81,22 +97,16 @@ module Sheets
       written("□ + □ = □", y, high)
     end
 
-    # The whole above, two parts below; circles that a numeral fits into.
     def parts(y, high)
-      radius = [high / 4.5, 9].min
-      middle, apart, bottom = radius * 3, radius * 1.7, y + (radius * 3.2)
-      paper.circle(middle, y + radius, radius)
-      [-1, 1].each do |side|
-        paper.circle(middle + (side * apart), bottom, radius)
-        paper.line(middle + (side * radius * 0.6), y + (radius * 1.8), middle + (side * apart * 0.8),
-                   bottom - (radius * 0.9))
-      end
+      blank = Rungs::Picture::Parts.new([0, 0], show: :dots, place: @whole)
+      paper.draw(blank.layout, y: y, width: paper.width * 0.6, height: high, unit: LARGEST)
       written("□ + □ = □", y, high)
     end
 
-    def written(sentence, y, high)
-      paper.draw(Rungs::Picture::Sentence.new(sentence).layout, x: (paper.width * 0.6) + 4, y: y, height: high,
-                                                                unit: unit, align: :right)
+    def sentence(text, down) = Rungs::Picture::Sentence.new(text, down: down).layout
+
+    def written(text, y, high, down: @down)
+      paper.draw(sentence(text, down), x: (paper.width * 0.6) + 4, y: y, height: high, unit: unit, align: :right)
     end
 
     def unit = Practice::UNIT.fetch(@large)

@@ -36,7 +36,7 @@ module Terminal
     def cutouts_sheet
       kind = chosen(:kind, Sheets::Cutouts::KINDS.keys)
       Sheets::Cutouts.new(kind: kind, options: { "seed" => seed, **choices }, title: nil,
-                          made_of: { kind: kind, seed: seed }, **for_all)
+                          made_of: { kind: kind, seed: seed, **choices }, **for_all)
     end
 
     def seed = @options.fetch(:seed, 1)

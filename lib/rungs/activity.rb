@@ -22,6 +22,9 @@ module Rungs
     # What a lesson has unless the teacher says otherwise (guide 2).
     USUAL = %w[quick_look story_time whose_way by_heart].freeze
 
+    # Where known facts are heard by heart each week, the class's choice.
+    WEEKLY = ByHeart
+
     # Which take problems of the teacher's own: posed with words or bare, and facts to be known. Each has told(problem),
     # an item's data.
     POSED = StoryTime

@@ -71,6 +71,9 @@ module Rungs
     def smaller = parts.min
     def larger = parts.max
 
+    # @return [Integer, nil] where a count on is shortest; nil where nothing is gained
+    def count_from = (larger if add? && first != larger)
+
     # @return ["add", "subtract"] what a teacher files it under: add where the unknown is the whole
     def operation = unknown == :whole ? "add" : "subtract"
     def add? = operation == "add"

@@ -24,9 +24,13 @@ RSpec.describe Sheets do
       .map { |*box, word| [word, *box.map(&:to_f)] }
   end
 
+  def file_of(pdf) = Tempfile.new(["sheet", ".pdf"], binmode: true).tap { |each| each.write(pdf) && each.close }
+
+  # As it is written inside.
+  def source(pdf) = tool("qpdf", "--qdf", "--object-streams=disable", file_of(pdf).path, "-", "").b
+
   def checked(pdf)
-    file = Tempfile.new(["sheet", ".pdf"], binmode: true).tap { |each| each.write(pdf) && each.close }
-    said, status = Open3.capture2e("qpdf", "--check", file.path)
+    said, status = Open3.capture2e("qpdf", "--check", file_of(pdf).path)
     expect([status.exitstatus, said]).to match([0, /No syntax or stream encoding errors/])
   end
 
@@ -103,6 +107,66 @@ RSpec.describe Sheets do
     end
     rows = backs.map { |numeral, *| numeral.to_i }.each_slice(3)
     expect(rows.flat_map(&:reverse)).to eq(firsts.first(backs.size))
+  end
+
+  # Strokes of a page, each as its ends, in millimetres: whole ones and dashed ones.
+  def strokes(pdf)
+    dashed = false
+    source(pdf).scan(/^\[(.*?)\] \S+ d$|^(\S+) (\S+) m\n(\S+) (\S+) l\nS$/n).each_with_object([[], []]) do |found, all|
+      dash, *ends = found
+      if dash
+        dashed = !dash.empty?
+      else
+        all[dashed ? 1 : 0] << ends.map { |each| each.to_f / Sheets::Paper::MM }
+      end
+    end
+  end
+
+  def long(stroke) = Math.hypot(stroke[2] - stroke[0], stroke[3] - stroke[1])
+
+  it "folds a die from six faces of one size, every edge between two faces and every tab dashed" do
+    papers.each_key do |paper|
+      cut, folded = strokes(Sheets::Cutouts.new(kind: "dice_nets", title: nil, paper: paper).render)
+      whole = folded.map { |stroke| long(stroke) }
+      expect(folded.size).to eq(2 * (5 + 7))
+      expect(whole.minmax.reduce(:-).abs).to be < 0.01
+      expect(whole.first).to be > 25
+      expect(cut.count { |stroke| long(stroke) < whole.first - 0.1 }).to be >= 2 * 7
+    end
+  end
+
+  it "cuts place-value cards that overlap in register: a digit is as far from the next on every card" do
+    papers.each_key do |paper|
+      rows = words(Sheets::Cutouts.new(kind: "place_value", title: nil, paper: paper).render)
+             .select { |_, _, top, _, low| low - top > 40 }.group_by { |_, _, top, *| top.round }
+      tens = rows.values.last(3).flat_map { |row| row.each_slice(2).to_a }
+      expect(tens.map { |pair| pair.map(&:first).join }).to eq(%w[10 20 30 40 50 60 70 80 90])
+      apart = tens.map { |pair| pair.map { |_, left, _, right, _| (left + right) / 2 }.reduce(:-).abs }
+      expect(apart).to all(be_within(0.5).of(28 * Sheets::Paper::MM))
+    end
+  end
+
+  it "gives cards of each kind a back of its own, and goes as far as wanted" do
+    backs = %w[number_cards riddle_cards story_cards].map do |kind|
+      source(Sheets::Cutouts.new(kind: kind, title: nil).render).scan(/^%% Contents.*?endstream$/mn)[1]
+    end
+    expect(backs.uniq.size).to eq(3)
+    sizes = [nil, 10, 5].map do |to|
+      pdf = Sheets::Cutouts.new(kind: "number_cards", options: { "to" => to }, title: nil).render
+      words(pdf).count { |_, _, top, _, low| low - top > 60 }
+    end
+    expect(sizes).to eq([21, 11, 6])
+    expect { Sheets::Cutouts.new(kind: "dominoes", options: { "to" => 7 }, title: nil) }
+      .to raise_error(Rungs::Error::Unknown, "dominoes go to 6, 9, not 7")
+  end
+
+  it "writes sentences, ways and wholes as the class has them" do
+    count = ->(**more) { text(Sheets::Recording.new(kind: "ways", number: 6, title: "6", **more).render).scan("= 6").size }
+    expect([count.call, count.call(turned: "one")]).to eq([7, 4])
+    made = ->(**more) { Sheets::Recording.new(kind: "parts", title: "x", **more).render }
+    expect_whole(made.call(down: true, whole: :left), "a4")
+    expect(text(made.call(down: true))).not_to match(/\+.*=/)
+    expect(text(made.call)).to match(/\+.*=/)
   end
 
   it "tells the two tones apart on a grey copy" do

@@ -14,7 +14,7 @@ module Pages
         @lesson = lesson
         return draw_screen if lesson.board["until"]
 
-        key = [lesson.id, lesson.board_version, @room.nil?, lesson.classroom.setting("sentences")]
+        key = [lesson.id, lesson.board_version, @room.nil?, lesson.classroom.settings.to_h]
         DRAWN.fetch(key) { draw_screen }
       end
 

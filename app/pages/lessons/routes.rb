@@ -56,6 +56,15 @@ module Pages
           erb :"lessons/plan"
         end
 
+        # Whether the class hears known facts each week, and has not planned to in the week of this day.
+        def facts_due?
+          return false unless room.setting("facts") == "weekly"
+
+          monday = @day - (@day.cwday - 1)
+          parts = Records::LessonPart.where(classroom_id: room.id, kind: Rungs::Activity::WEEKLY.id)
+          parts.where(lesson: room.lessons_dataset.unordered.where(held_on: monday..monday + 6)).empty?
+        end
+
         # A plan may be made for a day to come; the lesson of that day begins when it is started.
         def course(day) = (room.lesson_on(day || today) || room.start_lesson(day || today)).course
         def conducted = "/conduct/#{room.id}"

@@ -60,10 +60,11 @@ module Pages
         def ways
           proposed = @proposed.to_h { |each| [each.path.move.id, each] }
           in_order = @problem.paths.sort_by { |path| [proposed.key?(path.move.id) ? 0 : 1, path.rung] }
-          shown = in_order.map { |path| [path, proposed[path.move.id], Rungs::Picture::Staging.stages(path, @problem)] }
+          shown = in_order.map { |path| [path, proposed[path.move.id], Rungs::Picture::Staging.stages(path, @problem, **fingers)] }
           shown.reject { |_, _, stages| stages.empty? }
         end
 
+        def fingers = room.pictured.slice(:fingers)
         def name_of(form) = form[:broken] ? "#{form[:broken]}:#{form[:pieces].join(',')}" : form[:move]
 
         # @raise [Rungs::Error] with the number that is off

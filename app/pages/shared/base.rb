@@ -32,7 +32,15 @@ module Pages
         def person = @person ||= Records::Account[env["rodauth"].session_value]
 
         # The class this page is about; another teacher's is not there.
-        def room = @room ||= Records::Account.classroom_of(env["rodauth"].session_value, params[:room]) || stranger
+        def room
+          @room ||= in_its_words(Records::Account.classroom_of(env["rodauth"].session_value, params[:room]) || stranger)
+        end
+
+        # Dates and words are from now on as that class has them.
+        def in_its_words(classroom)
+          I18n.locale = classroom.setting("region")
+          classroom
+        end
 
         # Somebody asked for a class that is not theirs: its teachers can read that.
         def stranger
@@ -68,7 +76,10 @@ module Pages
         end
       end
 
-      before { headers "cache-control" => "no-store" }
+      before do
+        I18n.locale = I18n.default_locale
+        headers "cache-control" => "no-store"
+      end
 
       error Refusal, Rungs::Error do |error|
         next [422, { "content-type" => "text/plain; charset=utf-8" }, [error.message]] if htmx?

@@ -22,19 +22,22 @@ module Pages
       def h(text) = Rack::Utils.escape_html(text.to_s)
       def csrf = @csrf ||= Rack::Protection::AuthenticityToken.token(env["rack.session"])
       def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{Rack::Utils.escape_html(csrf)}">)
-      def long_date(day) = day.strftime("%A %-d %B")
-      def short_date(day) = day.strftime("%-d %B")
-      def clock(time) = time.strftime("%H:%M")
+      def long_date(day) = I18n.l(day.to_date, format: :long)
+      def short_date(day) = I18n.l(day.to_date, format: :short)
+      def clock(time) = I18n.l(time, format: :clock)
       def plural(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"
       def minutes(seconds) = format("%d:%02d", *seconds.divmod(60))
-      def words(key) = I18n.t("words.#{key}")
+
+      # As this class calls it.
+      # @param setting ["sentence", "frame"]
+      def words(setting) = I18n.t("words.#{room.setting(setting)}")
       def band_title(id) = Rungs::Problem::Band::ALL.fetch(id).title
 
       # What a step is called on the way through an item.
       STEPS = { "look" => "look", "ask" => "ask", "check" => "check", "write" => "write it" }.freeze
 
       def step_title(step) = STEPS.fetch(step.name)
-      def operation_title(id) = I18n.t("operation.#{id}")
+      def operation_title(id) = I18n.t("operation.#{id}.#{room.setting('minus')}")
 
       # What a planned part holds, in a line.
       def part_line(part) = [part.note, part.items.outline].compact.join(" · ")

@@ -8,6 +8,8 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
+      # Days that are printed for.
+      AHEAD = 7
       # Dots an inch of the preview.
       SHARP = 110
       # What a cell of the clipboard offers: mark, code and title of each rung, then of what is off the ladder.
@@ -51,6 +53,12 @@ module Pages
 
       helpers do
         def day = @form[:day] || coming_day
+        # Today, the next school day, and what is planned after it.
+        def days
+          planned = room.lessons_dataset.unordered.where(held_on: today..today + AHEAD).select_order_map(:held_on)
+          [today, next_school_day, *planned].uniq.sort
+        end
+
         def lesson = @lesson ||= room.lesson_on(day)
         def papers = @papers ||= LessonPapers.new(lesson)
 
@@ -69,7 +77,8 @@ module Pages
         def activity = part&.activity || Rungs::Activity::ALL[chosen[:activity]] || Rungs::Activity::ALL.first
         def options_of = activity.fitted(room.at_work).merge(params.slice(*activity.options.map(&:id)))
         def how = chosen.slice(:paper, :large, :copies)
-        def for_children = { down: room.setting("sentences") == "down", **chosen.slice(:name, :answers, :per_page) }
+        def down? = room.setting("sentences") == "down"
+        def for_children = { down: down?, **chosen.slice(:name, :answers, :per_page) }
 
         def first_page = sheet(copies: 1, **(chosen[:sheet] == "families" ? { first: true } : {}))
 
@@ -80,10 +89,14 @@ module Pages
           more = { **more, **for_children }
           return ::Sheets::Practice.of(kind, seed: chosen[:seed], **more) unless part
 
-          items = (0...part.items.size).map { |index| part.items.item(index) }.select(&:ask)
+          items = items_of_part.select { |item| [nil, item.told[:number_set]].include?(chosen[:set]) }
           ::Sheets::Practice.new(items: items, title: activity.title, made_of: { part: part.id },
                                  **::Sheets::Practice.shown(activity), **more)
         end
+
+        # Of the story of this part, easier first.
+        def number_sets = items_of_part.filter_map { |item| item.told[:number_set] }.uniq
+        def items_of_part = (0...part.items.size).map { |index| part.items.item(index) }.select(&:ask)
 
         # What each group of the lesson, or one child, might be asked next.
         def own_sheet(**more)
@@ -121,7 +134,8 @@ module Pages
         def recording_sheet(**more)
           id = kind_in(::Sheets::Recording::KINDS)
           number = part ? largest : chosen[:number]
-          ::Sheets::Recording.new(kind: id, number: number, title: part ? activity.title : number.to_s,
+          ::Sheets::Recording.new(kind: id, number: number, title: part ? activity.title : number.to_s, down: down?,
+                                  turned: room.setting("turned"), whole: room.pictured[:whole],
                                   name: chosen[:name], made_of: { kind: id, number: number }, **more)
         end
 
@@ -132,8 +146,9 @@ module Pages
 
         def cutouts_sheet(**more)
           id = kind_in(::Sheets::Cutouts::KINDS)
-          ::Sheets::Cutouts.new(kind: id, options: { "seed" => chosen[:seed] }, title: nil,
-                                made_of: { kind: id, seed: chosen[:seed] }, **more)
+          made_of = { kind: id, **chosen.slice(:seed, :to).compact }
+          options = { **made_of.transform_keys(&:to_s), "whole" => room.pictured[:whole] }
+          ::Sheets::Cutouts.new(kind: id, options: options, title: nil, made_of: made_of, **more)
         end
 
         def clipboard_sheet(**more)

@@ -13,6 +13,8 @@ module Pages
         optional(:kind).filled(:string, included_in?: [*::Sheets::Recording::KINDS.keys, *::Sheets::Cutouts::KINDS.keys])
         optional(:seed).filled(:integer, included_in?: 1..9999)
         optional(:number).filled(:integer, included_in?: ::Sheets::Recording::NUMBERS)
+        optional(:to).filled(:integer, included_in?: ::Sheets::Cutouts::KINDS.values.flat_map { |each| each.to.to_a })
+        optional(:set).maybe(:string, included_in?: %w[easier middle harder])
         optional(:per_page).filled(:integer, included_in?: ::Sheets::Practice::PER_PAGE)
         optional(:copies).filled(:integer, included_in?: 1..40)
         optional(:paper).filled(:string, included_in?: ::Sheets::Paper::SIZES.keys)

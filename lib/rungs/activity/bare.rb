@@ -14,7 +14,7 @@ module Rungs
         [first, step("look", started(asked), "How did you work it out?"),
          step("check", finished(asked), "Look again: is it so?"),
          step("write", asked.two_sided? ? Picture::Sentence.new(solved) : parts(asked.parts),
-              "Read it: #{Aloud.read(solved)}.", equation: solved)]
+              read(solved), equation: solved)]
       end
 
       def started(asked)

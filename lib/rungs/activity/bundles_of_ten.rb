@@ -32,7 +32,7 @@ module Rungs
         a, b = data[:fact].scan(/\d+/).map(&:to_i)
         answer = adding? ? a + b : a - b
         make(
-          ask: "#{many(a, 'pack')} #{adding? ? 'and' : 'take away'} #{many(b, 'pack')}: how many " \
+          ask: "#{many(a, 'pack')} #{adding? ? 'and' : settings[:minus]} #{many(b, 'pack')}: how many " \
                "things?", answer: answer * 10,
           problem: problem("#{data[:tens]} = ?"), data: data,
           steps: [

@@ -39,7 +39,7 @@ module Rungs
             step("look", parts(asked.parts, hidden: Picture::UNKNOWN.fetch(asked.unknown)),
                  "Did you know it, or work it out?"),
             step("check", frame(asked.parts, size: asked.whole > 10 ? 20 : 10), "Is it so?"),
-            step("write", parts(asked.parts), "Read it: #{Aloud.read(asked.solved.to_s)}.", equation: asked.solved.to_s)
+            step("write", parts(asked.parts), read(asked.solved.to_s), equation: asked.solved.to_s)
           ]
         )
       end

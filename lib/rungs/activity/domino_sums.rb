@@ -33,7 +33,7 @@ module Rungs
             step("look", domino, "A domino is laid.", falls: true),
             step("ask", domino, "How many dots, without counting each?"),
             step("check", frame([one, other], size: total > 10 ? 20 : 10), "#{total} on the frame."),
-            step("write", parts(data[:ends]), "Read it: #{Aloud.read("#{one} + #{other} = #{total}")}.",
+            step("write", parts(data[:ends]), read("#{one} + #{other} = #{total}"),
                  equation: "#{one} + #{other} = #{total}")
           ]
         )

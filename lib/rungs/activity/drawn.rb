@@ -18,10 +18,11 @@ module Rungs
       #   checked by, with spaces between
       # @param things [Array<String>] what the parts of the problem are of
       # @param words [String] what stands above it
-      def initialize(problem, wanted, things: ["counter"], words: "")
+      # @param how [Hash] of Picture::Staging::USUAL
+      def initialize(problem, wanted, things: ["counter"], words: "", **how)
         @problem = problem
         @shown, @on, @beside = wanted.to_s.split
-        @things = things
+        @how = { thing: things, **how }
         @words = words
       end
 
@@ -32,11 +33,11 @@ module Rungs
 
       def pictures
         kind = Picture::KINDS[@shown] or return
-        Picture::Staging.of(@problem, thing: @things).fetch(kind, []).map { |layout| step(layout) }
+        Picture::Staging.of(@problem, **@how).fetch(kind, []).map { |layout| step(layout) }
       end
 
       def way
-        staged = path && Picture::Staging.way(path, @problem, thing: @things, on: known(@on)) or return []
+        staged = path && Picture::Staging.way(path, @problem, **@how, on: known(@on)) or return []
         steps = staged.steps.map { |layout| step(layout) }
         [*steps[..-2], step(steps.last.layout, beside: second, lines: staged.equations)]
       end
@@ -55,8 +56,8 @@ module Rungs
       # The last scene of the way on another picture; else that picture as it starts.
       def second
         kind = Picture::KINDS[@beside] or return
-        acted = Picture::Staging.way(path, @problem, thing: @things, on: @beside)
-        acted&.steps&.last || kind.of(@problem, thing: @things)&.layout
+        acted = Picture::Staging.way(path, @problem, **@how, on: @beside)
+        acted&.steps&.last || kind.of(@problem, **@how)&.layout
       end
 
       def known(picture) = (picture if Picture::KINDS.key?(picture))

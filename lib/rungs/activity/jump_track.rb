@@ -41,7 +41,7 @@ module Rungs
           steps: [
             seen(start, landing), step("ask", seen(start, landing).layout, ask(start, jumps, landing)),
             step("check", reach(start, one_by_one(start, landing)), "#{many(jumps, 'jump')}: land on #{landing}."),
-            step("write", parts(back? ? [jumps, landing] : [start, jumps]), "Read it: #{Aloud.read(sum)}.",
+            step("write", parts(back? ? [jumps, landing] : [start, jumps]), read(sum),
                  equation: sum)
           ]
         )

@@ -47,7 +47,7 @@ module Rungs
         def thrown? = instance_method(:given).owner != Kind
 
         # @param chosen [Hash{String => Object}] by option id; what is missing is the default
-        # @param settings [Hash{Symbol => Symbol}] of the class: fill, turned, whole, minus
+        # @param settings [Hash{Symbol => Object}] of the class: fill, whole, fingers, turned, minus (as it is said)
         # @return [Kind]
         # @raise [Error::Unknown] for an option or a choice there is not
         def with(chosen = {}, settings = {})
@@ -88,7 +88,7 @@ module Rungs
       # @param chosen [Hash{String => Object}] a choice for every option
       def initialize(chosen, settings)
         @chosen = chosen.freeze
-        @settings = { fill: :fives, turned: "two", whole: :top }.merge(settings).freeze
+        @settings = { **Picture::Staging::USUAL, turned: "two", minus: "take away" }.merge(settings).freeze
       end
 
       # @param seed [Integer]
@@ -175,8 +175,13 @@ module Rungs
       # @param shown [Picture::Kind, Picture::Layout]
       def step(name, shown, words, **more)
         layout = shown.is_a?(Picture::Layout) ? shown : shown.layout
-        Step.new(name: name, layout: layout, words: words, **more)
+        Step.new(name: name, layout: layout, words: words, minus: settings[:minus], **more)
       end
+
+      def read(equation) = "Read it: #{Aloud.read(equation, minus: settings[:minus])}."
+
+      # How pictures are drawn for the class.
+      def pictured = settings.slice(*Picture::Staging::USUAL.keys)
 
       def problem(text) = Problem::Equation.parse(text).to_problem
       def word(number) = NumberWords.say(number)

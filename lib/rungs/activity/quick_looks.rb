@@ -60,7 +60,9 @@ module Rungs
       end
 
       def arrangements
-        option(:arrangement) == "mixed" ? QuickLook::ARRANGEMENTS.ids : [option(:arrangement)]
+        return [option(:arrangement)] unless option(:arrangement) == "mixed"
+
+        settings[:fingers] ? QuickLook::ARRANGEMENTS.ids : QuickLook::ARRANGEMENTS.ids - ["fingers"]
       end
 
       # The same number always lies the same way in one arrangement, where no seed says otherwise.

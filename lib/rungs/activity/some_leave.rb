@@ -88,7 +88,7 @@ module Rungs
 
       # A counting-back rhyme of the harbour.
       def said(start, leave, left)
-        return "#{Rungs.capital(word(start))} take away #{word(leave)} is #{word(left)}." unless rhyme?
+        return "#{Rungs.capital(word(start))} #{settings[:minus]} #{word(leave)} is #{word(left)}." unless rhyme?
 
         boats = left.zero? ? "no boat" : many(left, "boat")
         "#{Rungs.capital(many(start, 'boat'))} by the quay, one set sail and went away: #{boats}."

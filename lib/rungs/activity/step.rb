@@ -8,11 +8,11 @@ module Rungs
     # written. seconds: how long it is seen, nil as long as wanted. hands: "groups" where what is touched is gathered
     # into groups as a child saw them; else it is worked with as its picture can be. asked: whether the picture is shown
     # only when it is asked for. beside: a second picture that checks the first. lines: the sentences of a way, one
-    # under the other. falls: whether what it shows falls onto the board.
+    # under the other. falls: whether what it shows falls onto the board. minus: how the class says the sign.
     Step = Struct.new(:name, :layout, :words, :equation, :seconds, :hands, :asked, :beside, :lines, :falls,
-                      keyword_init: true) do
+                      :minus, keyword_init: true) do
       # @return [String, nil] the sentence as one reads it: "twelve take away five is seven"
-      def aloud = equation && Aloud.read(equation)
+      def aloud = equation && Aloud.read(equation, minus: minus || "take away")
       def to_h = { name: name, words: words, equation: equation, alt: layout.alt }
     end
   end

@@ -80,7 +80,7 @@ module Rungs
          step("look", acted.last, question(words)),
          step("check", parts(asked.parts),
               solved ? "Is it so? Look another way." : "This is one way. Is there another?"),
-         step("write", finished(asked), solved ? "Read it: #{Aloud.read(solved)}." : "Many answers are right.",
+         step("write", finished(asked), solved ? read(solved) : "Many answers are right.",
               equation: solved)]
       end
 

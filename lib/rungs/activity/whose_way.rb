@@ -39,7 +39,7 @@ module Rungs
             step("look", Picture::Sentence.new(asked.to_s), "How would you do it?"), *first, *second,
             compared(asked, first.last, second.last),
             step("check", parts(asked.parts), "Is there another way?"),
-            step("write", Picture::Bars.new(asked.parts), "Read it: #{Aloud.read(asked.solved.to_s)}.",
+            step("write", Picture::Bars.new(asked.parts), read(asked.solved.to_s),
                  equation: asked.solved.to_s)
           ]
         )
@@ -88,7 +88,7 @@ module Rungs
         return [step("look", hidden(asked), "#{way[:child]} says #{way[:answer]}.")] unless way[:move]
 
         path = Strategy::Path.by(asked, way[:move])
-        drawn = Picture::Staging.way(path, asked, thing: "counter")&.steps || [hidden(asked).layout]
+        drawn = Picture::Staging.way(path, asked, thing: "counter", **pictured)&.steps || [hidden(asked).layout]
         drawn.map { |layout| step("look", layout, "#{way[:child]}: “#{path.says}”") }
       end
 

@@ -7,6 +7,9 @@ module Rungs
       # The order in which pictures are offered.
       ORDER = %w[objects frame rack line parts bars fingers towers bundles dots scale].freeze
 
+      # How a class has its pictures, the usual choices.
+      USUAL = { fill: :fives, whole: :top, fingers: true }.freeze
+
       # One way: its rung, the move's title, its steps (Array<Layout>) and equations.
       Way = Struct.new(:rung, :title, :steps, :equations, keyword_init: true)
 
@@ -14,13 +17,19 @@ module Rungs
 
       # @param thing [String, Array<String>] what the objects are, or each part of them
       # @return [Hash{Kind => Array<Layout>}] as it starts and, where some leave, crossed out
-      def of(problem, thing:)
+      # @param how [Hash] of USUAL
+      def of(problem, thing:, **how)
         leaving = leaving(problem)
-        kinds.to_h { |kind| [kind, layouts(kind, problem, leaving, thing)] }.reject { |_, layouts| layouts.empty? }
+        kinds.to_h { |kind| [kind, layouts(kind, problem, leaving, thing: thing, **how)] }
+             .reject { |_, layouts| layouts.empty? }
       end
 
       # @return [Array<Kind>] those that can show a problem, without anything being laid out
-      def kinds_of(problem) = kinds.select { |kind| kind.of(problem, thing: "counter") }
+      # @param fingers [Boolean] whether hands are offered
+      def kinds_of(problem, fingers: true)
+        offered = fingers ? kinds : kinds - [Fingers]
+        offered.select { |kind| kind.of(problem, thing: "counter") }
+      end
 
       # @return [Array<Way>] one for each rung that some picture can act out
       def ways(problem, thing:)
@@ -32,8 +41,8 @@ module Rungs
 
       # @param on [String, nil] the id of the picture it is drawn on
       # @return [Way, nil] nil where no picture can act it out
-      def way(path, problem, thing:, on: nil)
-        steps = on ? KINDS.fetch(on).act(path, problem, thing: thing) : acted(path, problem, thing: thing)
+      def way(path, problem, thing:, on: nil, **how)
+        steps = on ? KINDS.fetch(on).act(path, problem, thing: thing, **how) : acted(path, problem, thing: thing, **how)
         return unless steps.any?
 
         Way.new(rung: Strategy::Rung.at(path.rung), title: path.move.title, steps: steps,
@@ -41,16 +50,17 @@ module Rungs
       end
 
       # @return [Array<Kind>] the pictures that can act a path out, the one that shows it best first
-      def stages(path, problem)
-        able = kinds.select { |kind| kind.act(path, problem).any? }
+      def stages(path, problem, fingers: true)
+        offered = fingers ? kinds : kinds - [Fingers]
+        able = offered.select { |kind| kind.act(path, problem).any? }
         able.sort_by.with_index { |kind, index| [kind.id == path.move.draws.to_s ? 0 : 1, index] }
       end
 
       # On the picture that shows the move best, else on the first that can.
       # @return [Array<Layout>]
-      def acted(path, problem, thing:)
+      def acted(path, problem, **how)
         best = KINDS.fetch(path.move.draws.to_s)
-        [best, *kinds].lazy.map { |kind| kind.act(path, problem, thing: thing) }.find(&:any?) || []
+        [best, *kinds].lazy.map { |kind| kind.act(path, problem, **how) }.find(&:any?) || []
       end
 
       def kinds = ORDER.map { |id| KINDS.fetch(id) }
@@ -62,10 +72,10 @@ module Rungs
       end
 
       # Crossed out only where a kind knows how.
-      def layouts(kind, problem, leaving, thing)
+      def layouts(kind, problem, leaving, **how)
         crossed = kind.instance_method(:initialize).parameters.map(&:last).include?(:struck)
         states = leaving.positive? && crossed ? [0, leaving] : [0]
-        states.filter_map { |struck| kind.of(problem, thing: thing, struck: struck)&.layout }
+        states.filter_map { |struck| kind.of(problem, **how, struck: struck)&.layout }
       end
       private_class_method :leaving, :layouts
     end

@@ -128,7 +128,7 @@ module Rungs
 
       def words = @words ||= Words.new(self)
       def title = words.title
-      def reason = words.reason
+      def reason(...) = words.reason(...)
 
       private
 

@@ -37,12 +37,15 @@ module Rungs
           names.size == 1 ? "works by #{names.first}" : "works between #{names.join(' and ')}"
         end
 
+        WRITTEN = ->(day) { day.strftime("%-d %B") }
+
+        # @param written [Proc] how a day is written: Date → String
         # @return [String] why we think so, in a sentence or two a teacher can check
-        def reason
+        def reason(written = WRITTEN)
           return "No rung heard here yet." if weighed.empty?
           return "Not enough heard: #{count(@estimate.filter.heard)}, the last #{ago}." unless working
 
-          @estimate.mostly? ? "#{clear}#{security}" : unclear
+          @estimate.mostly? ? "#{clear(written)}#{security}" : unclear
         end
 
         # @return [String] "count on, 4 of 7", of the last ten
@@ -68,11 +71,11 @@ module Rungs
         def rung(level) = Strategy::Rung.at(level)
         def last = weighed.last(LAST)
 
-        def clear
+        def clear(written)
           times = last.count { |record| record.rung == working }
           "#{Rungs.capital(@estimate.words.sureness)}. #{rung(working).title} in #{times} of the last " \
             "#{count(last.size)} " \
-            "since #{last.first.day.strftime('%-d %B')}, the last #{ago}#{could_show}."
+            "since #{written.call(last.first.day)}, the last #{ago}#{could_show}."
         end
 
         def unclear
