@@ -8,6 +8,9 @@ module Rungs
     Setting = Struct.new(:id, :question, :choices, keyword_init: true) do
       def default = choices.keys.first
 
+      # As they are offered: numbers from the smallest.
+      def in_order = choices.keys.all?(/\A\d+\z/) ? choices.sort_by { |id, _| id.to_i } : choices.to_a
+
       # @return [String] the choice that stands, whatever was kept
       def choice(kept) = choices.key?(kept) ? kept : default
     end
