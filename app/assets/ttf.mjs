@@ -11,13 +11,19 @@ const tables = Array.from({ length: count }, (_, index) => {
   const at = 44 + index * 20;
   const [offset, packed, length] = [4, 8, 12].map((step) => woff.readUInt32BE(at + step));
   const data = woff.subarray(offset, offset + packed);
-  return { tag: woff.subarray(at, at + 4), checksum: woff.readUInt32BE(at + 16), data: packed < length ? inflateSync(data) : data };
+  return {
+    tag: woff.subarray(at, at + 4),
+    checksum: woff.readUInt32BE(at + 16),
+    data: packed < length ? inflateSync(data) : data,
+  };
 });
 
 const power = 2 ** Math.floor(Math.log2(count));
 const head = Buffer.alloc(12 + count * 16);
 head.writeUInt32BE(woff.readUInt32BE(4), 0);
-[count, power * 16, Math.log2(power), count * 16 - power * 16].forEach((value, index) => head.writeUInt16BE(value, 4 + index * 2));
+[count, power * 16, Math.log2(power), count * 16 - power * 16].forEach((value, index) =>
+  head.writeUInt16BE(value, 4 + index * 2),
+);
 
 let offset = head.length;
 const bodies = tables.map(({ tag, checksum, data }, index) => {

@@ -7,8 +7,8 @@ module Pages
       "/today" => Today, "/plan" => Plan, "/lesson" => Lessons, "/numbers" => Numbers, "/board" => Board,
       "/b" => Projector, "/listen" => Listen, "/find" => Find, "/conduct" => Conduct, "/share" => Share,
       "/check-in" => CheckIn, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
-      "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/account" => Account, "/gallery" => Gallery,
-      "/" => Home
+      "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search, "/account" => Account,
+      "/gallery" => Gallery, "/" => Home
     }.freeze
   end
 end

@@ -3,7 +3,9 @@
 module Records
   # A grown-up who signs in. Every query about children starts from a classroom found here.
   class Account < Sequel::Model(:accounts)
-    many_to_many :classrooms, join_table: :memberships, order: :name
+    many_to_many :classrooms, join_table: :memberships, order: :name, conditions: { archived_on: nil }
+    many_to_many :archived, join_table: :memberships, class: "Records::Classroom", right_key: :classroom_id,
+                            order: :name, conditions: Sequel.~(archived_on: nil)
 
     # @param account_id [Integer, nil] who is signed in
     # @param id [String, Integer] as it stands in an address
@@ -24,7 +26,7 @@ module Records
 
     # Takes away the classes that nobody else teaches, with all that was recorded there.
     def leave_classrooms
-      classrooms.each do |classroom|
+      [*classrooms, *archived].each do |classroom|
         shared = db[:memberships].where(classroom_id: classroom.id).exclude(account_id: id)
         classroom.delete if shared.empty?
       end

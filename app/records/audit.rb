@@ -4,7 +4,8 @@ module Records
   # What was done to a class or with an account, and from where; no child is named in it.
   class Audit < Sequel::Model(:audit_events)
     # What is noted of a class or an account, in words.
-    WHAT = { "erased" => "erased a child and all records", "settings" => "changed how the class does things",
+    WHAT = { "erased" => "erased a child and all records", "year" => "began a new year",
+             "settings" => "changed how the class does things",
              "exported" => "made a note for a family as PDF", "code" => "opened the board by a code",
              "children" => "added children", "off_the_list" => "took a child off the list",
              "stranger" => "asked for this class without being its teacher",

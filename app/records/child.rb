@@ -11,6 +11,19 @@ module Records
     # More children than a class may have.
     class TooMany < StandardError; end
 
+    # @param name [String]
+    # @raise [Sequel::UniqueConstraintViolation] where another has it
+    def rename(name) = update(name: name)
+
+    # Moves a child by one place; from then on the list stands as it was put, not by name.
+    # @param step [Integer] −1 earlier, 1 later
+    def self.shift(classroom, child, step)
+      ids = classroom.children_dataset.select_map(:id)
+      place = ids.index(child.id) or return
+      ids.insert((place + step).clamp(0, ids.size - 1), ids.delete_at(place))
+      DB.transaction { ids.each_with_index { |id, index| where(id: id).update(place: index + 1) } }
+    end
+
     # Adds children by name, leaving out those already there; one who had left comes back.
     # @param names [Array<String>]
     # @raise [TooMany] and adds nobody

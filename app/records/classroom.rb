@@ -5,7 +5,7 @@ require "tzinfo"
 module Records
   # A class of children, with its lessons and records.
   class Classroom < Sequel::Model(:classrooms)
-    one_to_many :children, class: "Records::Child", order: :name, conditions: { left_on: nil }
+    one_to_many :children, class: "Records::Child", order: %i[place name], conditions: { left_on: nil }
     one_to_many :lessons, class: "Records::Lesson", order: Sequel.desc(:held_on)
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
     one_to_many :observations, class: "Records::Observation"
@@ -14,7 +14,7 @@ module Records
     # lesson.
     OF = where(id: :$id).where(id: DB[:memberships].where(account_id: :$account_id).select(:classroom_id))
                         .prepare(:first, :classroom_of)
-    CHILDREN = Child.where(classroom_id: :$id, left_on: nil).order(:name).prepare(:select, :children_of)
+    CHILDREN = Child.where(classroom_id: :$id, left_on: nil).order(:place, :name).prepare(:select, :children_of)
     CHILD = Child.where(classroom_id: :$classroom_id, id: :$id, left_on: nil).prepare(:first, :child_of)
     ON_DAY = Lesson.where(classroom_id: :$id, held_on: :$day).prepare(:first, :lesson_on)
     private_constant :CHILDREN, :CHILD, :ON_DAY
@@ -76,6 +76,20 @@ module Records
       last ? { band: last.band, operation: last.operation } : {}
     end
 
+    # A class with the same children, settings and teacher, and no records; this one is put away.
+    # @param name [String]
+    # @param by [Account]
+    # @return [Classroom]
+    def begin_anew(name, by:)
+      DB.transaction do
+        following = by.start_classroom(name: name, school: school, time_zone: time_zone)
+        following.keep_settings(settings.to_h.except("apart"))
+        Child.enrol(following, children.map(&:name))
+        update(archived_on: today)
+        following
+      end
+    end
+
     # Keeps more settings beside those there are.
     def keep_settings(more) = update(settings: Sequel.pg_jsonb(settings.to_h.merge(more)))
 
@@ -124,7 +138,10 @@ module Records
     def lesson(id) = id.to_s.match?(/\A\d{1,18}\z/) ? own(lessons_dataset.first(id: id.to_i)) : nil
 
     # @return [LessonPart, nil] a part of any of its lessons
-    def part(id) = id.to_s.match?(/\A\d{1,18}\z/) ? LessonPart.first(classroom_id: self.id, id: id.to_i) : nil
+    def part(id) = id.to_s.match?(/\A\d{1,18}\z/) ? LessonPart.there.first(classroom_id: self.id, id: id.to_i) : nil
+
+    # @return [LessonPart, nil] one that was taken out
+    def part_out(id) = LessonPart.exclude(removed_at: nil).first(classroom_id: self.id, id: id.to_i)
 
     # @return [Child, nil]
     def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? CHILD.call(classroom_id: self.id, id: id.to_i) : nil

@@ -13,7 +13,7 @@ module Records
     end
 
     def parts
-      @parts ||= LessonPart.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all.each do |part|
+      @parts ||= LessonPart.there.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all.each do |part|
         part.associations[:lesson] = @lesson
       end
     end
@@ -63,11 +63,17 @@ module Records
       forget
     end
 
-    # Takes a part out; a board that shows it is cleared. What was heard in it stays.
+    # Takes a part out, to be put back or not; a board that shows it is cleared. What was heard in it stays.
     def take_out(part)
-      part.delete
+      PartRun.where(part_id: part.id, ended_at: nil).update(ended_at: Time.now)
+      part.update(removed_at: Time.now)
       forget
       @lesson.change_board { |state| state["part"] == part.id ? {} : state }
+    end
+
+    def put_back(part)
+      part.update(removed_at: nil)
+      forget
     end
 
     # Leaves the part going on and begins this one.
@@ -97,6 +103,12 @@ module Records
     # Leaves the part going on, done.
     def leave(stopped: false)
       PartRun.where(part_id: parts.map(&:id), ended_at: nil).update(ended_at: Time.now, stopped: stopped)
+      forget
+    end
+
+    # The part that went last goes on, as if it had not been left.
+    def go_on
+      PartRun.where(part_id: parts.map(&:id)).order(:ended_at).last&.update(ended_at: nil, stopped: false)
       forget
     end
 

@@ -7,6 +7,11 @@ module Records
     one_to_many :problems, class: "Records::PosedProblem", key: :part_id, order: %i[posed_at id]
     one_to_many :runs, class: "Records::PartRun", key: :part_id, order: :id
 
+    dataset_module do
+      # Those that were not taken out.
+      def there = where(removed_at: nil)
+    end
+
     # @return [Class] a Rungs::Activity::Kind
     def activity = Rungs::Activity::ALL.fetch(kind)
     def title = activity.title

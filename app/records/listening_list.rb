@@ -17,15 +17,19 @@ module Records
     def places = Integer(@classroom.setting("places"))
 
     # @param day [Date]
-    # @return [Array<Rungs::Progress::Listening::Turn>] by what was heard before that day
+    # @return [Array<Rungs::Progress::Listening::Turn>] by what was heard before that day; of those heard on it, that
     def on(day)
-      lesson = @lesson&.held_on == day ? @lesson : @classroom.lesson_on(day)
-      return kept(lesson) if lesson&.listening
-
-      Rungs::Progress::Listening.turns(present(day), on: day, places: places).tap do |turns|
-        keep(lesson, turns) if lesson
+      planned(day).map do |turn|
+        heard?(turn.child, day) ? turn.dup.tap { |heard| heard.reason = "was heard today" } : turn
       end
     end
+
+    # Whether a child was heard that day, whatever was said: the one rule of every page.
+    # @param day [Date] today, or a day to come
+    def heard?(child, day) = @evidence.last_heard[child.id] == day
+
+    # @return [Array<Rungs::Progress::Listening::Turn>] those of that day who were not heard on it yet
+    def waiting(day) = on(day).reject { |turn| heard?(turn.child, day) }
 
     # @param days [Array<Date>] to come
     # @param heard_first [Array<Child>] whose list stands for the first of them
@@ -47,6 +51,16 @@ module Records
     def forget(day) = @classroom.lesson_on(day)&.update(listening: nil)
 
     private
+
+    # As it stood when the lesson began, or would stand now.
+    def planned(day)
+      lesson = @lesson&.held_on == day ? @lesson : @classroom.lesson_on(day)
+      return kept(lesson) if lesson&.listening
+
+      Rungs::Progress::Listening.turns(present(day), on: day, places: places).tap do |turns|
+        keep(lesson, turns) if lesson
+      end
+    end
 
     def present(day)
       away = @classroom.absences([day]).fetch(day, [])

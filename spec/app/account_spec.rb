@@ -82,7 +82,7 @@ RSpec.describe "Accounts" do
     expect(last_response.body).to include("at least 10", "new@harbour.example")
     send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "long enough now",
                                          room: "x" * 41
-    expect(last_response.body).to include("between 1 and 40")
+    expect(last_response.body).to include("1 to 40")
     send_form "/account/create-account", name: "Reva", email: "new@harbour.example", password: "long enough now",
                                          room: "Room 1"
     follow_redirect! while last_response.redirect?

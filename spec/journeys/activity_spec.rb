@@ -157,7 +157,7 @@ RSpec.describe "An activity", type: :feature do
     click_button "Start"
     click_button "Look"
     expect(page).to have_css(".rail [aria-current]", text: "look")
-    click_button "On: hidden beads"
+    click_button "Next: hidden beads"
     expect(page).to have_css("h1", text: "How many do you see?")
     expect(page.evaluate_async_script("conducting.kept.then((held) => arguments[0](held.children.length))")).to be > 40
     connection(false)
@@ -173,7 +173,7 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_text("2 of 6")
     tap_child "Cleo"
     tap_rung "Count on"
-    click_button "On: story problem"
+    click_button "Next: story problem"
     expect(page).to have_css("h1", text: "13 sail")
     tap_child "Ada"
     tap_rung "Count on"
@@ -183,8 +183,8 @@ RSpec.describe "An activity", type: :feature do
     expect(heard).to eq([["Ada", "story_time", 0], ["Bo", "hidden_beads", 0], ["Cleo", "hidden_beads", 1]])
     expect(Records::Way.where(classroom_id: room.id).select_map(:tally)).to eq([1])
     expect(room.lesson_on(room.today).course.current.kind).to eq("story_time")
-    click_button "On: whose way?"
-    click_button "Finish"
+    click_button "Next: whose way?"
+    click_button "Finish the lesson"
     expect(page).to have_css(".note", text: "The lesson is done")
   ensure
     page.current_window.resize_to(1280, 800)

@@ -54,7 +54,7 @@ RSpec.describe "A first lesson", type: :feature do
     click_link "Climb"
     find("nav[aria-label=Operation] a", text: "Taking away").click
     within("tr", text: "Ada") { all(".cell")[3].click }
-    expect(page).to have_css("dialog[open]", text: "Not enough heard: 1 answer, the last today.")
+    expect(page).to have_css("dialog[open]", text: "1 answer: make ten, today; one more and a rung stands here.")
     click_link "See Ada’s line of time"
     expect(page).to have_css("svg.timeline")
     expect(page).to have_css("h1", text: "not enough heard, through ten")

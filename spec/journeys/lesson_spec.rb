@@ -40,7 +40,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".conduct", text: "Quick looks 1 of 4")
     expect(page).to have_css("[role=timer]", text: /0:0\d of 4 min/)
     expect(page).to have_css(".tap-picture svg")
-    click_button "On: story problem"
+    click_button "Next: story problem"
     expect(page).to have_css("h1", text: story)
     expect(page).to have_css(".number-sets button", count: 3)
     find(".number-sets button", text: "harder").click
@@ -53,12 +53,12 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".conduct", text: "Quick looks")
     click_button "Skip this part"
     expect(page).to have_css(".conduct", text: "A story problem")
-    click_button "On: whose way?"
+    click_button "Next: whose way?"
     expect(page).to have_css("h1", text: "How would you do it?")
     expect_accessible
-    click_button "On: string"
+    click_button "Next: string"
     expect(page).to have_css(".conducting", text: "1 of 4")
-    click_button "Stop for today"
+    click_button "Stop, go on another day"
     expect(page).to have_css(".note", text: "The lesson has ended")
     expect(page).to have_no_css(".conduct")
 
@@ -68,7 +68,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect_accessible
     click_button "Go on with it"
     expect(page).to have_css(".conduct", text: "A string 1 of 1")
-    click_button "Finish"
+    click_button "Finish the lesson"
     expect(page).to have_css(".note", text: "The lesson is done")
   end
 

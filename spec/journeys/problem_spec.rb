@@ -30,7 +30,7 @@ RSpec.describe "The mathematics on the screens", type: :feature do
   it "explains a wrong answer, says what to ask, and poses the probe to that child next" do
     posed = pose(room)
     visit "/listen/#{room.id}?problem=#{posed.id}"
-    press "a", "?"
+    press "a", "9"
     expect(page).to have_css(".now h2", text: "Ada, just now")
     press "x", "1", "5", :enter
     expect(page).to have_css(".slips", text: "Ada said 15. Likely:")

@@ -47,7 +47,7 @@ RSpec.describe "Sharing ways", type: :feature do
   it "draws the way of one child's record, on the picture chosen, with no name on the board" do
     visit "/share/#{room.id}?problem=#{posed.id}"
     find("summary", text: "The way of one child").click
-    select "Bo: up through ten", from: "as"
+    select "up through ten", from: "as"
     within(find("details", text: "The way of one child")) do
       select "number line", from: "on"
       click_button "Show this way"

@@ -42,7 +42,7 @@ RSpec.describe "bin/rungs with a file of records" do
     expect(rows[0]["probabilities"]).to eq(told.filter.probabilities)
     expect(rows[0].values_at("confidence", "secure", "emerging")).to eq([told.confidence, false, "make_ten"])
     expect(rows[1].values_at("working", "emerging")).to eq([nil, nil])
-    expect(rows[1]["reason"]).to eq("Not enough heard: 1 answer, the last 11 days ago.")
+    expect(rows[1]["reason"]).to eq("1 answer: count all, 11 days ago; one more and a rung stands here.")
   end
 
   it "plans whom to listen to, respecting who is away" do

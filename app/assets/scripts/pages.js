@@ -3,6 +3,8 @@ import "./dialogs.js";
 import "./clock.js";
 import "./days.js";
 import "./drag.js";
+import "./keys.js";
+import "./zone.js";
 import "./left_over.js";
 import { token } from "./token.js";
 

@@ -47,6 +47,14 @@ module Pages
         say "Saved."
       end
 
+      # A pasted list: what of it would be added, before anything is.
+      post "/classes/:room/list" do
+        text = checked(ListContract)[:list]
+        @title = "The list"
+        @list = Exchange::ClassList.new(text, there: room.children.map(&:name), off: off_the_list.map(&:name))
+        erb :"account/list"
+      end
+
       post "/classes/:room/children" do
         names = checked(ChildrenContract)[:names].lines.map(&:strip).reject(&:empty?)
         Records::Child.enrol(room, names)
@@ -56,12 +64,56 @@ module Pages
         refuse(e.message)
       end
 
+      # Another name, or another place in the list.
+      post "/classes/:room/children/:child" do
+        form = checked(ChildContract)
+        child.rename(form[:name]) if form[:name]
+        Records::Child.shift(room, child, form[:do] == "earlier" ? -1 : 1) if form[:do]
+        redirect "/account/classes/#{room.id}#children"
+      rescue Sequel::UniqueConstraintViolation
+        refuse("There is a #{form[:name]} in #{room.name} already")
+      end
+
+      # By name again.
+      post "/classes/:room/order" do
+        room.children_dataset.update(place: 0)
+        say "The list stands by name."
+      end
+
+      # Put away, or taken out again.
+      post "/classes/:room/archive" do
+        back = params[:back]
+        room.update(archived_on: back ? nil : today)
+        env["rack.session"]["note"] =
+          "#{room.name} is #{back ? 'back among your classes' : 'put away; nothing is lost'}."
+        redirect "/account"
+      end
+
+      # A new year: this class goes on under another name, or a new one has its names and its own records.
+      post "/classes/:room/year" do
+        form = checked(YearContract)
+        following = form[:records] ? room.update(name: form[:name]) : room.begin_anew(form[:name], by: person)
+        note_act("year", room)
+        session_store["note"] = "#{following.name} begins with #{plural(following.size, 'child', 'children')}."
+        redirect "/account/classes/#{following.id}"
+      end
+
       # Off the list, records kept.
       post "/classes/:room/children/:child/leave" do
-        child = room.child(params[:child]) || halt(404)
+        room.child(params[:child]) || halt(404)
         child.update(left_on: room.today)
         note_act("off_the_list", room)
-        say "#{child.name} is off the list. The records are kept; add #{child.name} again to bring them back."
+        undoable("#{child.name} is off the list. The records are kept.",
+                 "/account/classes/#{room.id}/children/#{child.id}/back")
+        redirect "/account/classes/#{room.id}"
+      end
+
+      # On it again.
+      post "/classes/:room/children/:child/back" do
+        Records::Child.enrol(room, [child.name])
+        say "#{child.name} is on the list again."
+      rescue Records::Child::TooMany => e
+        refuse(e.message)
       end
 
       # What would go for good, and a name to type.
@@ -101,6 +153,14 @@ module Pages
                     notes: %w[note notes] }
           told = amounts.select { |_, many| many.positive? }.map { |what, many| plural(many, *words.fetch(what)) }
           told.empty? ? "no records" : [told[0...-1].join(", "), told.last].reject(&:empty?).join(" and ")
+        end
+
+        # By continent, each by its city.
+        # @return [Hash{String => Array<Array(String, String)>}]
+        def zones
+          known = TZInfo::Timezone.all_identifiers.select { |zone| zone.include?("/") && !zone.start_with?("Etc/") }
+          cities = known.map { |zone| [zone, zone.split("/", 2).last.tr("_", " ").sub("/", ", ")] }
+          { **cities.group_by { |zone, _| zone[%r{\A[^/]+}] }, "All" => [%w[Etc/UTC UTC]] }
         end
 
         def account_page

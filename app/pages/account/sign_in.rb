@@ -42,6 +42,7 @@ module Pages
         login_maximum_length 120
         set_deadline_values? true
         already_logged_in { redirect "/" }
+        password_does_not_meet_requirements_message { password_requirement_message || "another password, please" }
         password_too_short_message "at least 10 characters, please"
         login_redirect "/"
         logout_redirect "/account/login"
@@ -129,6 +130,12 @@ module Pages
             remove_remember_key
           end
 
+          # The time zone that the browser says it is in.
+          def zone_of_browser
+            zone = param_or_nil("time_zone").to_s
+            TZInfo::Timezone.all_identifiers.include?(zone) ? { time_zone: zone } : {}
+          end
+
           def not_here = request.halt(Shared::ErrorPages.page(404))
 
           # What somebody else would be told, after as long.
@@ -148,14 +155,14 @@ module Pages
           throw_error_status(422, "invitation", "not the code that bin/start prints on this machine") unless invited?
           name, room = [param_or_nil("name"), param_or_nil("room")].map { |text| text.to_s.strip }
           unless room.length.between?(1, Shared::Contract::NAME_LENGTH)
-            throw_error_status(422, "room", "between 1 and 40 characters, please")
+            throw_error_status(422, "room", "1 to 40 characters, please")
           end
           if name.length > Shared::Contract::NAME_LENGTH
             throw_error_status(422, "name", "at most 40 characters, please")
           end
           account[:name] = name
         end
-        after_create_account { Records::Account[account_id].start_classroom(name: param("room").strip) }
+        after_create_account { Records::Account[account_id].start_classroom(name: param("room").strip, **zone_of_browser) }
         before_close_account { Records::Account[account_id].leave_classrooms }
         delete_account_on_close? true
         skip_status_checks? false

@@ -26,12 +26,6 @@ module Pages
           { "lesson" => [@day, @day], "week" => [monday, monday + 6], "term" => [@day - TERM_DAYS, @day] }.fetch(@view)
         end
 
-        # "count on 4 · make ten 2"
-        def counted(bar)
-          heard = Rungs::Strategy::Rung::ALL.select { |rung| bar.counts[rung.level - 1].positive? }
-          heard.map { |rung| "#{rung.short} #{bar.counts[rung.level - 1]}" }.join(" · ")
-        end
-
         def doing(rung, band)
           Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
         end

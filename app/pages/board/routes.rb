@@ -38,7 +38,7 @@ module Pages
 
       post "/:room/end" do
         room.lesson_on(today)&.finish
-        env["rack.session"]["note"] = "The lesson has ended, and its board code with it. Start goes on with it."
+        undoable("The lesson has ended, and its board code with it.", "/lesson/#{room.id}/unfinish")
         redirect "/today/#{room.id}"
       end
 

@@ -20,7 +20,7 @@ module Pages
           @view.families? || BANDS.include?(scope) || evidence.heard?(@view.operation, scope)
         end
         @rows = sorted(room.children.map { |child| Row.of(child, evidence, @view, @columns) })
-        @turns = listening.on(today).map { |turn| turn.child.id }
+        @turns = listening.waiting(today).map { |turn| turn.child.id }
         htmx? ? partial(:"climb/_table") : erb(:"climb/climb")
       end
 
@@ -130,7 +130,11 @@ module Pages
         end
 
         # The rung in a cell: a short name, or the two that it lies between.
-        def cell_name(estimate) = estimate.told.map { |level| Rungs::Strategy::Rung.at(level).short }.join(" / ")
+        def cell_name(estimate)
+          return estimate.words.so_far.to_s unless estimate.working
+
+          estimate.told.map { |level| Rungs::Strategy::Rung.at(level).short }.join(" / ")
+        end
 
         # The address of the records behind a figure.
         def behind(**which)

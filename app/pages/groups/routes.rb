@@ -6,6 +6,9 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
+      # Children heard enough, before a split says anything.
+      ENOUGH = 2
+
       before("/:room/?*") do
         @tab, @title = "climb", "Groups"
         @form = { least: 3, most: 5 }.merge(checked(GroupsContract))
@@ -46,6 +49,11 @@ module Pages
 
         def best
           return [] if room.children.empty?
+
+          if room.children.count { |child| estimate(child).working } < ENOUGH
+            @trouble = "groups can be made once two children have been heard enough with these numbers"
+            return []
+          end
 
           found = Rungs::Progress::Groups.best(room.children.map { |child| member(child) }, sizes: sizes, apart: apart)
           found.map { |group| group.map { |each| by_id.fetch(each.child) } }

@@ -33,7 +33,7 @@ module Pages
         def page
           @tab, @title = "climb", "Whom to hear"
           @plan = plan
-          @margin = class_margin(next_up: @plan.first.turns.map(&:child)) do |child|
+          @margin = class_margin(next_up: listening.waiting(today).map(&:child)) do |child|
             "/climb/#{room.id}/children/#{child.id}"
           end
           erb :"hear/hear"

@@ -20,11 +20,26 @@ module Pages
         form = checked(PlaceContract)
         part = found_part
         case form[:do]
-        when "remove" then part.lesson.course.take_out(part)
+        when "remove" then take_out(part)
         when "minutes" then part.update(minutes: form[:minutes] || part.minutes)
         else part.lesson.course.shift(part, form[:do] == "earlier" ? -1 : 1)
         end
         redirect here(part.lesson.held_on)
+      end
+
+      # Undoes taking a part out.
+      post "/:room/parts/:part/back" do
+        part = room.part_out(params[:part][/\A\d{1,17}\z/]) || halt(404)
+        part.lesson.course.put_back(part)
+        redirect here(part.lesson.held_on)
+      end
+
+      # Undoes finishing: the lesson goes on where it was left; boards are opened anew.
+      post "/:room/unfinish" do
+        lesson = room.lesson_on(today) || halt(404)
+        lesson.reopen
+        lesson.course.go_on
+        redirect lesson.course.current ? conducted : "/today/#{room.id}"
       end
 
       # Start, on, back, skip, or one part by its id.
@@ -61,7 +76,7 @@ module Pages
           return false unless room.setting("facts") == "weekly"
 
           monday = @day - (@day.cwday - 1)
-          parts = Records::LessonPart.where(classroom_id: room.id, kind: Rungs::Activity::WEEKLY.id)
+          parts = Records::LessonPart.there.where(classroom_id: room.id, kind: Rungs::Activity::WEEKLY.id)
           parts.where(lesson: room.lessons_dataset.unordered.where(held_on: monday..monday + 6)).empty?
         end
 
@@ -72,6 +87,11 @@ module Pages
         def here(day) = "/lesson/#{room.id}#{"?day=#{day}" if day && day != today}"
 
         def found_part = room.part(params[:part]) || halt(404)
+
+        def take_out(part)
+          part.lesson.course.take_out(part)
+          undoable("#{part.title} is taken out.", "/lesson/#{room.id}/parts/#{part.id}/back")
+        end
 
         def target(course, to)
           part = case to
@@ -86,7 +106,7 @@ module Pages
         def finish(lesson)
           lesson.course.leave
           lesson.finish
-          env["rack.session"]["note"] = "The lesson is done, and its board code has ended with it."
+          undoable("The lesson is done, and its board code has ended with it.", "/lesson/#{room.id}/unfinish")
           redirect "/today/#{room.id}"
         end
       end

@@ -48,6 +48,16 @@ module Pages
 
         # What was heard of this problem and can be drawn: a rung, by its own move or the usual one.
         def rows = @rows ||= @posed.rungs_heard
+
+        # Each way of a child once, the last time it was heard.
+        # @return [Hash{Records::Child => Array<Array(Records::Observation, Rungs::Strategy::Path)>}]
+        def rows_by_child
+          told = rows.reverse.filter_map { |row| (path = path_of_row(row)) && [row, path] }
+          told.uniq do |row, path|
+            [row.child_id, path.move.id]
+          end.group_by { |row, _| row.child }.sort_by { |child, _| child.name }
+        end
+
         def path_of_row(row) = Rungs::Strategy::Path.heard(@problem, row.rung, row.move)
 
         def path_of_record(key)

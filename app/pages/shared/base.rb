@@ -12,11 +12,6 @@ module Pages
 
       VIEWS = File.join(Rungs::ROOT, "app/pages")
 
-      # A page is made of some fifty pieces; each is read once and then rendered without being looked for again.
-      PARTIALS = Hash.new do |all, name|
-        all[name] = Tilt::ErubiTemplate.new(File.join(VIEWS, "#{name}.erb"), escape_html: true)
-      end
-
       set :views, VIEWS
       set :erb, escape_html: true, layout: :"shared/layout"
       set :show_exceptions, false
@@ -42,6 +37,19 @@ module Pages
           classroom
         end
 
+        # Told on the next page, with a press that takes it back.
+        def undoable(note, path) = env["rack.session"]["note"] = { "text" => note, "undo" => path }
+
+        # Other classes of the same person.
+        def others = person.classrooms.reject { |other| other.id == room.id }
+
+        # Whether this person has not had this explained yet; it is now.
+        def first_time?(what)
+          return false if person.seen.include?(what)
+
+          person.update(seen: Sequel.pg_array([*person.seen, what], :text))
+        end
+
         # Somebody asked for a class that is not theirs: its teachers can read that.
         def stranger
           classroom = params[:room].to_s.match?(/\A\d{1,17}\z/) && Records::Classroom[params[:room].to_i]
@@ -63,7 +71,6 @@ module Pages
         def coming_day = @coming_day ||= lesson_today&.ended_at ? next_school_day : today
         def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
         def evidence = @evidence ||= Records::Evidence.new(room)
-        def partial(name, **locals) = PARTIALS[name].render(self, locals)
         def htmx? = env.key?("HTTP_HX_REQUEST")
         def refuse(reason) = raise(Refusal, reason)
 

@@ -26,7 +26,7 @@ module Pages
 
       def margin_row(child, next_up = [])
         { child: child, estimate: evidence.estimate(child, *focus, on: today),
-          heard: evidence.last_heard[child.id] == today, next_up: next_up.include?(child) }
+          heard: listening.heard?(child, today), next_up: next_up.include?(child) }
       end
     end
   end

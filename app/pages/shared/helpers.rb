@@ -12,6 +12,14 @@ module Pages
         all[name] = Digest::SHA256.file(file).hexdigest[0, 10]
       end
 
+      # A page is made of some fifty pieces; each is read once and then rendered without being looked for again.
+      PARTIALS = Hash.new do |all, name|
+        file = File.join(Rungs::ROOT, "app/pages", "#{name}.erb")
+        all[name] = Tilt::ErubiTemplate.new(file, escape_html: true)
+      end
+
+      def partial(name, **locals) = PARTIALS[name].render(self, locals)
+
       # Those that every page writes with.
       FONTS = %w[source-sans-3-latin-400-normal source-sans-3-latin-600-normal andika-latin-400-normal].freeze
 
@@ -37,6 +45,13 @@ module Pages
       STEPS = { "look" => "look", "ask" => "ask", "check" => "check", "write" => "write it" }.freeze
 
       def step_title(step) = STEPS.fetch(step.name)
+
+      # "count on 4 · make ten 2"
+      def counted(bar)
+        heard = Rungs::Strategy::Rung::ALL.select { |rung| bar.counts[rung.level - 1].positive? }
+        heard.map { |rung| "#{rung.short} #{bar.counts[rung.level - 1]}" }.join(" · ")
+      end
+
       def operation_title(id) = I18n.t("operation.#{id}.#{room.setting('minus')}")
 
       # What a planned part holds, in a line.

@@ -53,6 +53,7 @@ module Pages
 
       helpers do
         def day = @form[:day] || coming_day
+
         # Today, the next school day, and what is planned after it.
         def days
           planned = room.lessons_dataset.unordered.where(held_on: today..today + AHEAD).select_order_map(:held_on)

@@ -11,9 +11,8 @@ module Pages
         @lesson = room.lesson_on(today)
         @course = @lesson&.course
         @unfinished = room.unfinished(today) unless @course&.parts&.any?(&:begun?)
-        @turns = listening.on(today)
-        @heard, @waiting = @turns.partition { |turn| evidence.last_heard[turn.child.id] == today }
-        @margin = class_margin(next_up: @turns.map(&:child)) { |child| "/climb/#{room.id}/children/#{child.id}" }
+        @waiting, @heard = listening.on(coming_day).partition { |turn| !listening.heard?(turn.child, coming_day) }
+        @margin = class_margin(next_up: @waiting.map(&:child)) { |child| "/climb/#{room.id}/children/#{child.id}" }
         erb :"today/today"
       end
 
@@ -25,6 +24,13 @@ module Pages
         def groups
           by_id = room.children.to_h { |child| [child.id, child.name] }
           (@lesson&.groups || []).map { |ids| ids.filter_map { |id| by_id[id] } }.reject(&:empty?)
+        end
+
+        # What the last lesson in which somebody was heard showed.
+        # @return [Records::LookBack, nil]
+        def last_lesson
+          day = room.heard_up_to(today)
+          day && Records::LookBack.new(room, evidence, day, day)
         end
 
         def heard_of(posed) = "#{plural(posed.heard_count, 'child', 'children')} heard"

@@ -62,7 +62,7 @@ RSpec.describe Rungs::Progress::Estimate do
   it "passes over what is off the ladder, and says when not enough was heard" do
     expect(estimate([record(nil), record(nil, day: 1)]).working).to be_nil
     expect(estimate([record(2)]).working).to be_nil
-    expect(estimate([record(2)]).reason).to eq("Not enough heard: 1 answer, the last today.")
+    expect(estimate([record(2)]).reason).to eq("1 answer: count on, today; one more and a rung stands here.")
     expect(estimate([record(2)]).words).to have_attributes(works: nil, title: nil)
     expect(described_class.of([], on: start).reason).to eq("No rung heard here yet.")
   end
@@ -137,7 +137,7 @@ RSpec.describe Rungs::Progress::Estimate do
     told = estimate(to5)
     expect(told).to have_attributes(working: 4, between: [3, 5], told: [3, 5], title: "part–whole / known",
                                     mostly?: false)
-    expect(told.words.works).to eq("works between part–whole and known facts")
+    expect(told.words.works).to eq("works now by part–whole, now by known facts")
     expect(told.reason).to eq("Not clear yet: known 3, part–whole 2 of the last 5, the last today; make ten " \
                               "could show in none of these.")
     expect(described_class.of([], on: start)).to have_attributes(between: nil, told: [], title: nil)

@@ -18,6 +18,11 @@ module Rungs
           told.size == 1 ? rung(told.first).title.downcase : told.map { |level| rung(level).short }.join(" / ")
         end
 
+        # @return [String, nil] "1 answer: count on", where that is all there is
+        def so_far
+          "1 answer: #{rung(weighed.last.rung).title.downcase}" if @estimate.filter.heard == 1 && weighed.any?
+        end
+
         # @return [String] "clear", "fairly clear", "one more answer helps"; "not clear yet" between rungs
         def sureness
           return "not clear yet" unless @estimate.mostly?
@@ -34,7 +39,7 @@ module Rungs
           names = told.map { |level| rung(level).doing }
           return "works mostly by #{names.first}" if @estimate.mostly?
 
-          names.size == 1 ? "works by #{names.first}" : "works between #{names.join(' and ')}"
+          names.size == 1 ? "works by #{names.first}" : "works now by #{names.join(', now by ')}"
         end
 
         WRITTEN = ->(day) { day.strftime("%-d %B") }
@@ -43,6 +48,7 @@ module Rungs
         # @return [String] why we think so, in a sentence or two a teacher can check
         def reason(written = WRITTEN)
           return "No rung heard here yet." if weighed.empty?
+          return "#{so_far}, #{ago}; one more and a rung stands here." if so_far
           return "Not enough heard: #{count(@estimate.filter.heard)}, the last #{ago}." unless working
 
           @estimate.mostly? ? "#{clear(written)}#{security}" : unclear
