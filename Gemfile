@@ -20,6 +20,7 @@ gem "rack-protection"
 gem "rack-session"
 gem "rack-timeout", require: false
 gem "rodauth"
+gem "rqrcode"
 gem "ruby-vips"
 gem "sequel"
 gem "sequel_pg", require: false

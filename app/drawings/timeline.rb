@@ -91,7 +91,9 @@ module Drawings
                                 stroke_width: 1.6, stroke_dasharray: "2.5 2.5")
              end
       words = "#{I18n.l(each.record.day, format: :short)}: #{each.equation}, #{each.summary}"
-      inside = circle + ring + Svg.tag(:title, CGI.escapeHTML(words))
+      # As large as a finger or a pointer needs.
+      target = Svg.tag(:circle, cx: at, cy: y, r: 12, fill_opacity: 0, stroke: "none")
+      inside = target + circle + ring + Svg.tag(:title, CGI.escapeHTML(words))
       @link ? Svg.tag(:a, inside, href: @link.call(each), aria_label: words) : Svg.tag(:g, inside)
     end
 

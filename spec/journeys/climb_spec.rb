@@ -25,7 +25,7 @@ RSpec.describe "What the records say", type: :feature do
                         "slider.dispatchEvent(new Event('input', { bubbles: true })); slider.dispatchEvent(new " \
                         "Event('change', { bubbles: true }));")
     expect(page).to have_no_css(".moved-up")
-    expect(page).to have_css(".sliders output", text: room.today.strftime("%-d %B"), count: 2)
+    expect(page).to have_css(".sliders [data-shown]", text: room.today.strftime("%-d %B"), count: 2)
     find("summary", text: "Strategies by week").click
     expect(page).to have_css("svg.stack")
     expect_accessible

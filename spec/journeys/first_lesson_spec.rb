@@ -140,7 +140,7 @@ RSpec.describe "A first lesson", type: :feature do
       expect(page).to have_css("svg[aria-label='13 in rows']")
       press :arrow_right
       expect(page).to have_css("svg[aria-label='13 in rows, 4 struck through']")
-      find("summary", text: "Pictures").click
+      find("summary", text: "Draw").click
       find("[data-value^=frame]").click
       expect(page).to have_css("svg[aria-label='Two ten-frames: 13']")
       press " "

@@ -55,7 +55,7 @@ RSpec.describe "The mathematics on the screens", type: :feature do
     press "2"
     expect(page).to have_no_css(".board-down")
     expect(page).to have_css("svg[aria-label='A number line to 20, starting at 9']")
-    find("summary", text: "Pictures").click
+    find("summary", text: "Draw").click
     find("[data-value^=rack]").click
     expect(page).to have_css("svg[aria-label='A number rack: 9 and 5 pushed over']", count: 1)
     expect_accessible

@@ -21,7 +21,7 @@ RSpec.describe "Sharing ways", type: :feature do
     using_session(:projector) { visit "/b/#{code}" }
     visit "/listen/#{room.id}?problem=#{posed.id}"
     click_link "Share ways"
-    expect(all("li.proposed h3").map(&:text)).to eq(["Count all, counts each set, then everything",
+    expect(all("li.proposed h2").map(&:text)).to eq(["Count all, counts each set, then everything",
                                                      "Count on, from the first", "Make ten, up through ten"])
     expect(page).to have_css("li.proposed", text: "Bo: the most abstract way heard")
     expect_accessible

@@ -8,7 +8,7 @@ export class Added {
 
   // After every answer: of the record it was about, or of none.
   show() {
-    const { key, used, help, right, answer } = document.querySelector("#just-now .now").dataset;
+    const { key, used, help, right, answer, code } = document.querySelector("#just-now .now").dataset;
     if (this.key !== key) this.place.querySelector(".photos-kept").replaceChildren();
     this.key = key;
     this.place.hidden = !key;
@@ -19,7 +19,9 @@ export class Added {
     );
     const typed = this.place.querySelector("input[name=answer]");
     if (typed) typed.value = answer;
-    this.place.querySelector("details").open = right === "false";
+    const answers = this.place.querySelector(".answers");
+    answers.open = right === "false";
+    answers.hidden = code === "no_answer";
   }
 
   // @return {object} what a tap on this button changes: pressed again it is taken back

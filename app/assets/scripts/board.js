@@ -106,6 +106,15 @@ const full = () => {
   else document.documentElement.requestFullscreen();
 };
 
+// Ink and paper change places for a dark room; this device remembers.
+const darken = (dark) => document.body.classList.toggle("board-dark", dark);
+darken(localStorage.getItem("rungs-dark") === "on");
+const dark = () => {
+  const on = !document.body.classList.contains("board-dark");
+  localStorage.setItem("rungs-dark", on ? "on" : "off");
+  darken(on);
+};
+
 // A place of the picture that is worked with by hand.
 const touch = (target) => {
   const place = target.closest?.("[data-touch]");
@@ -122,6 +131,7 @@ document.addEventListener("click", (event) => {
   const button = event.target.closest("button");
   if (button?.dataset.do) ask(button);
   else if (button && "full" in button.dataset) full();
+  else if (button && "dark" in button.dataset) dark();
 });
 document.addEventListener("pointermove", wake);
 document.addEventListener("keydown", (event) => {

@@ -3,5 +3,6 @@ document.addEventListener("input", ({ target }) => {
   if (!target.dataset?.day) return;
   const day = new Date(`${target.dataset.day}T12:00:00`);
   day.setDate(day.getDate() - Number(target.value));
-  target.nextElementSibling.value = day.toLocaleDateString("en-GB", { day: "numeric", month: "long" });
+  const written = document.documentElement.lang === "en-US" ? "en-US" : "en-GB";
+  target.nextElementSibling.textContent = day.toLocaleDateString(written, { day: "numeric", month: "long" });
 });

@@ -9,7 +9,7 @@ module Drawings
       def segment = path(mark.points)
       def dot = circle(8, fill: A, stroke: A_EDGE, stroke_width: 1.5)
 
-      NUMERAL = 31
+      NUMERAL = 35
       private_constant :NUMERAL
 
       def number

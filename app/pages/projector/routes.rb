@@ -9,13 +9,13 @@ module Pages
       helpers Board::Screen
 
       get "/?" do
-        if params[:code].to_s.strip.match?(Records::Lesson::CODE)
-          return redirect("/b/#{params[:code].to_s.strip.upcase}")
-        end
-
-        @title, @mistyped = "Open a board", params[:code]
-        erb :"projector/code", layout: :"shared/layout"
+        typed = params[:code].to_s.strip
+        redirect("/b/#{typed.upcase}") if typed.match?(Records::Lesson::CODE)
+        status 422 if params[:code]
+        ask_for_code("A code is six letters.")
       end
+
+      not_found { ask_for_code("No board has this code now.") }
 
       get "/:code" do
         @follow = "/b/#{params[:code].upcase}"
@@ -34,6 +34,12 @@ module Pages
       end
 
       helpers do
+        # @param trouble [String] why what was typed opens nothing
+        def ask_for_code(trouble)
+          @title, @mistyped, @trouble = "Open a board", params[:code], trouble
+          erb :"projector/code", layout: :"shared/layout"
+        end
+
         def lesson = @lesson ||= Records::Lesson.by_code(params[:code]) || halt(404)
       end
     end

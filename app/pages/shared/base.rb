@@ -37,6 +37,17 @@ module Pages
           classroom
         end
 
+        # Where others open a board: under the name that this page was asked for, else this machine's own address.
+        def board_address(lesson) = "#{request.scheme}://#{host_for_others}/b/#{lesson.code}"
+        def reachable? = !Settings.loopback?
+
+        def host_for_others
+          return request.host_with_port unless reachable? && %w[127.0.0.1 localhost].include?(request.host)
+
+          own = Socket.ip_address_list.find { |each| each.ipv4? && !each.ipv4_loopback? }
+          own ? "#{own.ip_address}:#{request.port}" : request.host_with_port
+        end
+
         # Told on the next page, with a press that takes it back.
         def undoable(note, path) = env["rack.session"]["note"] = { "text" => note, "undo" => path }
 
