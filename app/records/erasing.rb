@@ -31,6 +31,7 @@ module Records
         @room.keep_settings("apart" => @room.apart.reject { |pair| pair.include?(@child.id) })
         forget_initials
         posed.each { |problem| problem.update(story: renamed(problem.story)) if named?(problem.story) } if stories
+        DB[:memberships].where(classroom_id: @room.id).update(drafts: Sequel.lit("'{}'"))
         @child.delete
       end
     end

@@ -128,4 +128,29 @@ RSpec.describe "The first days" do
     expect(found.call("zzz")).to include("Nothing here has")
     expect(found.call("")).to include("Type a name")
   end
+
+  it "keeps a story as it is typed, for who types it, until it is posed or let go" do
+    typed = { situation: "add_to.result", band: "to10", "numbers[]": [3, 4], words: "3 crabs, then 4" }
+    body("/plan/#{room.id}")
+    send_form "/plan/#{room.id}/draft", **typed
+    expect(last_response.body).to eq("Kept a moment ago.")
+    expect(body("/plan/#{room.id}")).to include("3 crabs, then 4", "Your own words, kept")
+    send_form "/plan/#{room.id}/draft/forget"
+    expect(body("/plan/#{room.id}")).not_to include("3 crabs, then 4")
+    send_form "/plan/#{room.id}/draft", **typed
+    send_form "/plan/#{room.id}/problems", **typed.merge(words: "3 crabs, then 4. How many?")
+    expect(body("/plan/#{room.id}")).not_to include("3 crabs, then 4")
+  end
+
+  it "keeps a note as it is typed, and prints what is on the screen" do
+    hear(pose(room), "Bo")
+    bo = room.children_dataset.first(name: "Bo")
+    body("/notes/#{room.id}/#{bo.id}")
+    send_form "/notes/#{room.id}/#{bo.id}", htmx: true, now: "Bo counts the gulls."
+    expect(last_response.body).to eq("Kept a moment ago.")
+    expect(body("/notes/#{room.id}/#{bo.id}")).to include("Bo counts the gulls.")
+    send_form "/notes/#{room.id}/#{bo.id}", now: "Bo counts the boats.", print: "a4"
+    expect(last_response.headers["location"]).to end_with("/notes/#{room.id}/#{bo.id}/a4.pdf")
+    expect(body("/notes/#{room.id}/#{bo.id}")).to include("Bo counts the boats.")
+  end
 end

@@ -4,7 +4,10 @@ module Pages
   module Notes
     # The parts of a note, as written.
     class NoteContract < Shared::Contract
-      params { Rungs::Progress::FamilyNote::PARTS.each { |part| optional(part).value(:string, max_size?: 600) } }
+      params do
+        Rungs::Progress::FamilyNote::PARTS.each { |part| optional(part).value(:string, max_size?: 600) }
+        optional(:print).filled(:string, included_in?: ::Sheets::Paper::SIZES.keys)
+      end
     end
   end
 end

@@ -10,7 +10,19 @@ module Pages
         form = { situation: last_posed&.situation || "add_to.result",
                  band: last_posed&.band || "to10" }.merge(checked(DraftContract))
         @form = form
-        show(form)
+        @kept = unfinished.fields unless params[:situation] || params[:part]
+        show(@kept ? form.merge(@kept) : form)
+      end
+
+      # Words as they are typed, to be gone on with.
+      post "/:room/draft" do
+        unfinished.keep(checked(DraftContract).slice(:situation, :band, :numbers, :template, :names, :words))
+        "Kept a moment ago."
+      end
+
+      post "/:room/draft/forget" do
+        unfinished.forget
+        redirect "/plan/#{room.id}"
       end
 
       # Poses it. Where the numbers or the words don't do, the page comes back with the reason and all that was typed.
@@ -25,6 +37,7 @@ module Pages
                  "the numbers below")
         end
         sets = NumberSets.new(form, words).problems
+        unfinished.forget
         form[:part] ? make_ready(form[:part], sets) : tell(sets)
       rescue KeyError
         refuse("Choose a situation and give its numbers")
@@ -44,6 +57,8 @@ module Pages
       end
 
       helpers do
+        def unfinished = Records::Draft.new(person, room, "story")
+
         # Poses it and puts it on the board, in the part of the lesson that is going on.
         def tell(told)
           posed = room.start_lesson(today).course.tell(told)
