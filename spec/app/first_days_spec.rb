@@ -138,7 +138,7 @@ RSpec.describe "The first days" do
     send_form "/plan/#{room.id}/draft/forget"
     expect(body("/plan/#{room.id}")).not_to include("3 crabs, then 4")
     send_form "/plan/#{room.id}/draft", **typed
-    send_form "/plan/#{room.id}/problems", **typed.merge(words: "3 crabs, then 4. How many?")
+    send_form "/plan/#{room.id}/problems", **typed, words: "3 crabs, then 4. How many?"
     expect(body("/plan/#{room.id}")).not_to include("3 crabs, then 4")
   end
 

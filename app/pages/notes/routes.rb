@@ -18,6 +18,7 @@ module Pages
         form = checked(NoteContract)
         Records::FamilyNote.keep(@child, form.except(:print))
         return "Kept a moment ago." if htmx?
+
         redirect "/notes/#{room.id}/#{@child.id}/#{form[:print]}.pdf" if form[:print]
 
         env["rack.session"]["note"] = "Saved. It goes nowhere until you print it or hand it over."
