@@ -80,6 +80,8 @@ module Pages
           parts.where(lesson: room.lessons_dataset.unordered.where(held_on: monday..monday + 6)).empty?
         end
 
+        def turns = @day < today ? [] : listening.on(@day)
+
         # A plan may be made for a day to come; the lesson of that day begins when it is started.
         def course(day) = (room.lesson_on(day || today) || room.start_lesson(day || today)).course
         def conducted = "/conduct/#{room.id}"
