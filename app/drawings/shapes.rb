@@ -74,8 +74,10 @@ module Drawings
 
     def origin = mark.from.map { |each| at(each) + (Picture::UNIT / 2) }
 
-    # Straight down where it only moved down; else in a bow above everything between.
+    # As it is told; else straight down where it only moved down, or in a bow above everything between.
     def way_here
+      return along(mark.points) if mark.points
+
       (x1, y1), (x2, y2) = origin, middle
       if (x1 - x2).abs < 1
         return "M#{Svg.number(x1)} #{Svg.number(y1 + GHOST)}L#{Svg.number(x2)} #{Svg.number(y2 - CLEAR)}"
@@ -95,6 +97,10 @@ module Drawings
       written = points.map { |x, y| "#{Svg.number(at(x))},#{Svg.number(at(y))}" }.join(" ")
       Svg.tag(:polyline, points: written, fill: "none", stroke: INK, stroke_width: 2.6, stroke_linecap: "round",
                          **style)
+    end
+
+    def along(points)
+      "M#{points.map { |x, y| "#{Svg.number(at(x))} #{Svg.number(at(y))}" }.join('L')}"
     end
 
     def curve(from, over, to)

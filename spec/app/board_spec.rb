@@ -72,6 +72,27 @@ RSpec.describe "The board" do
     expect(looks.first[:covered_at]).to be >= looks.first[:shown_at]
   end
 
+  it "has at most eight things in its strip at once, the rest folded" do
+    sign_in teacher[0]
+    posed = pose(room, [8, 5])
+    posed.lesson.put_on_board(posed)
+    3.times do
+      strip = Nokogiri::HTML(get("/board/#{room.id}").body).css("#strip > *")
+      expect(strip.size).to be_between(4, 8)
+      posed.lesson.command("step", "0.1")
+      posed.lesson.command("touch", "0")
+    end
+  end
+
+  it "gives the address of a board as a code that a camera reads, another for another address" do
+    one, other = ["http://10.0.0.2/b/ABCDEF", "http://10.0.0.2/b/ABCDEG"].map do |address|
+      Drawings::Code.draw(address, label: "the address")
+    end
+    expect(one).to include('aria-label="the address"')
+    expect(one).not_to eq(other)
+    expect(RQRCode::QRCode.new("http://10.0.0.2/b/ABCDEF").modules.flatten.count(true)).to eq(one.scan("M").size)
+  end
+
   describe "by its code" do
     let(:code) { lesson.open_code }
 

@@ -74,7 +74,9 @@ export class Sender {
   async wait(reason) {
     const taps = await this.waiting.all();
     const many = taps.length === 1 ? "1 tap is" : `${taps.length} taps are`;
-    tell(`${many} waiting: ${reason}. They are kept on this device and sent as soon as it works again.`);
+    tell(
+      `${many} waiting: ${reason}. ${taps.length === 1 ? "It is" : "They are"} kept on this device and sent as soon as it works again.`,
+    );
     this.mark(taps);
     this.retry = setTimeout(() => this.pump(), 3000);
     return null;

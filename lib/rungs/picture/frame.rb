@@ -60,10 +60,12 @@ module Rungs
         refuse "#{struck} cannot leave when there are #{parts.sum}" if struck > parts.sum
       end
 
-      # @return [Layout] with room above for what moves across, also before it moves
+      # @return [Layout] with room above and below for what moves across, also before it moves
       def layout
         marks = cells + counters + cards
-        lay(@apart ? marks.map { |each| each.shifted(0, Mark::BOW) } : marks, alt)
+        return lay(marks, alt) unless @apart
+
+        lay(marks.map { |each| each.shifted(0, Mark::BOW) }, alt).tap { |layout| layout.height += Mark::BOW }
       end
 
       # A frame of 7 is 5 and 2 (or 4 and 3 by pairs, as two rows), and 10 less 3.
@@ -115,9 +117,26 @@ module Rungs
         kinds.each_with_index.map do |group, index|
           x, y = places[slot(index)]
           mark(:counter, x: x, y: y, tone: group.even? ? :a : :b, group: group, order: index + 1, state: state(index),
-                         from: origin(index))
+                         from: origin(index), points: route(index))
         end
       end
+
+      # How it went: above the frames or below them, so that its way crosses no counter. Ways that go together lie a
+      # little apart. GHOST, CLEAR: how far a way keeps off the middle it leaves and the one it comes to.
+      OUT, BESIDE, GHOST, CLEAR = 0.3, 0.1, 0.31, 0.42
+      private_constant :OUT, :BESIDE, :GHOST, :CLEAR
+
+      def route(index)
+        (column, row), (to, down) = origin(index) || return, places[slot(index)]
+        apart = BESIDE * (total - 1 - index)
+        gap, start, goal = 5 + (GAP / 2) + apart - BESIDE, column + 0.5, to + 0.5
+        [[start, row + 0.5 + off(row, GHOST)], [start, outside(row, apart)],
+         *([[gap, outside(row, apart)], [gap, outside(down, apart)]] if row != down),
+         [goal, outside(down, apart)], [goal, down + 0.5 + off(down, CLEAR)]]
+      end
+
+      def off(row, by) = row.zero? ? -by : by
+      def outside(row, apart) = row.zero? ? -OUT - apart : 2 + OUT + apart
 
       # Where the index-th counter lies: apart, the second part starts on the second frame until it has moved.
       def slot(index)

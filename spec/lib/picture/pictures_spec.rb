@@ -149,6 +149,20 @@ RSpec.describe Rungs::Picture do
     end
   end
 
+  it "lets no way of a counter that moved cross a counter" do
+    %i[fives pairs].product((2..9).to_a, (2..9).to_a).select { |_, p, q| p + q > 10 }.each do |fill, p, q|
+      path = Rungs::Strategy::Path.by(problem("#{p} + #{q} = ?"), "up_through_ten")
+      after = described_class::Frame.act(path, problem("#{p} + #{q} = ?"), fill: fill)[1]
+      after.counters.filter_map(&:points).each do |points|
+        steps = points.each_cons(2).flat_map do |from, to|
+          (1..19).map { |step| from.zip(to).map { |one, other| one + ((other - one) * step / 20.0) } }
+        end
+        near = after.counters.map { |mark| steps.map { |x, y| Math.hypot(mark.x + 0.5 - x, mark.y + 0.5 - y) }.min }
+        expect(near.min).to be >= 0.4
+      end
+    end
+  end
+
   it "jumps as far as it says, in proportion, and counts jumps but not the start" do
     layout = described_class::Line.new(to: 20, start: 9, jumps: [10, 14]).layout
     jumps = layout.marks.select { |mark| mark.shape == :jump }
