@@ -4,7 +4,8 @@ module Pages
   # Which pages answer under which path.
   module Places
     ALL = {
-      "/today" => Today, "/plan" => Plan, "/lesson" => Lessons, "/numbers" => Numbers, "/board" => Board,
+      "/today" => Today, "/plan" => Plan, "/lesson" => Lessons, "/week" => Week, "/numbers" => Numbers,
+      "/board" => Board,
       "/b" => Projector, "/listen" => Listen, "/find" => Find, "/conduct" => Conduct, "/share" => Share,
       "/check-in" => CheckIn, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
       "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search, "/account" => Account,

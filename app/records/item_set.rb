@@ -17,6 +17,9 @@ module Records
 
     def size = data.size
 
+    # @return [Array<Hash>] the data of all items
+    def all_data = data
+
     # @return [Integer] the last place there is: of the sentences read back, where there are some; else the last item
     def last = size > 1 && part.activity.written? ? size : size - 1
 

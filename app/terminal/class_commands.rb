@@ -64,11 +64,12 @@ module Terminal
     end
 
     # The records up to the day asked for.
-    def rows_of(**options)
+    # @param up_to [Symbol] the option that says the day
+    def rows_of(up_to: :on, **options)
       file, = options(["a file of records"], **options)
-      raise Rungs::Error::Unreadable, "say up to which day: --on 2026-11-20" unless @options[:on]
+      raise Rungs::Error::Unreadable, "say which day: --#{up_to} 2026-11-20" unless @options[up_to]
 
-      @on = date(@options[:on])
+      @on = date(@options[up_to])
       %i[operation band].zip([%w[add subtract], Rungs::Problem::Band::ALL.ids]) do |name, known|
         among(name, known) if @options[name]
       end

@@ -85,6 +85,22 @@ RSpec.describe "bin/rungs with a file of records" do
     end
   end
 
+  it "proposes a week with its reasons, whom to hear and what to bring, the same again" do
+    week = told("week", records, "--from", "2026-11-23", "--days", "3", "--minutes", "20")
+    expect(week).to include("operation" => "subtract", "i_can" => include("I can"))
+    expect(week["days"].map { |day| day["date"] }).to eq(%w[2026-11-23 2026-11-24 2026-11-25])
+    expect(week["days"].map { |day| day["minutes"] }).to all(be_between(5, 20))
+    expect(week["days"].flat_map { |day| day["parts"] }).to all(include("activity", "options", "seed", "count", "why"))
+    expect(week["days"].first["hear"].map { |turn| turn["child"] }).to match_array(%w[Ada Bo])
+    expect(week["bring"]).to all(include("thing", "in_all"))
+    expect(told("week", records, "--from", "2026-11-23", "--days", "3", "--minutes", "20")).to eq(week)
+    expect(run("week", records, "--from", "2026-11-23").first).to include("min", "hear")
+    { %w[--days 99] => /days is a number/, %w[--minutes 2] => /minutes is a number/ }.each do |more, words|
+      expect(run("week", records, "--from", "2026-11-23", *more)[1, 2]).to match([words, 2])
+    end
+    expect(run("week", records)[1, 2]).to match([/--from/, 2])
+  end
+
   it "refuses what it cannot read or does not know" do
     { ["progress", records] => /--on/, ["progress", "/nowhere.csv", "--on", "2026-11-20"] => /cannot be read/,
       ["progress", records, "--on", "soon"] => /not a date/,

@@ -38,6 +38,7 @@ module Rungs
       { id: "places", question: "Children to listen to in a day", choices: %w[6 3 4 5 8 10 12].to_h do |number|
         [number, number]
       end },
+      { id: "minutes", question: "Minutes of a lesson", choices: %w[25 10 15 20 30 40].to_h { |each| [each, each] } },
       { id: "paper", question: "Paper for sheets", choices: { "a4" => "A4", "letter" => "Letter" } },
       { id: "idle", question: "Signed out where nothing was pressed for",
         choices: { "12" => "12 hours", "1" => "an hour", "4" => "4 hours", "24" => "a day", "72" => "three days" } },

@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module Pages
+  module Week
+    # Five lessons side by side: proposed from the records, moved, copied, emptied, repeated; what to bring for them.
+    class Routes < Shared::Tab
+      helpers Shared::ClassMargin
+
+      before("/:room/?*") do
+        @tab, @title = "plan", "The week"
+        @form = checked(WeekContract)
+        @week = Records::Week.new(room, evidence, monday)
+      end
+
+      get("/:room") { page }
+
+      post "/:room/propose" do
+        @week.propose(today, seed: @form[:seed] || ((monday.jd % 9999) + 1))
+        redirect here
+      end
+
+      # One part for the next best.
+      post "/:room/parts/:part/exchange" do
+        part = room.part(params[:part]) || halt(404)
+        refuse("That part has begun; it stays") if part.begun?
+        @week.exchange(part, today, seed: Random.rand(1..9999))
+        redirect here
+      end
+
+      # A part to another day.
+      post "/:room/move" do
+        part = room.part(@form[:item]) || halt(404)
+        refuse("That part has begun; it stays") if part.begun?
+        @week.move(part, @form[:place] || refuse("Choose a day"))
+        htmx? ? page : redirect(here)
+      end
+
+      # A whole day: copied to another, emptied, without school or with it.
+      post "/:room/day" do
+        day = @form[:day] || refuse("Choose a day")
+        case @form[:do]
+        when "copy" then @week.copy(room.lesson_on(day)&.course || refuse("Nothing is planned on that day"),
+                                    @form[:place])
+        when "empty" then @week.empty(day)
+        else @week.close(day, closed: @form[:do] == "close")
+        end
+        redirect here
+      end
+
+      # The same lessons as a week before.
+      post "/:room/repeat" do
+        @week.dates.each do |date|
+          before = room.lesson_on(date - 7)&.course
+          @week.copy(before, date) if before && @week.parts_on(date).empty? && !@week.off?(date)
+        end
+        redirect here
+      end
+
+      # The offer of a wider range: left for now.
+      post "/:room/stay" do
+        room.keep_settings("stay" => @week.widening(today)&.following)
+        redirect here
+      end
+
+      helpers do
+        def monday
+          day = @form[:from] || coming_day
+          day - (day.cwday - 1)
+        end
+
+        def here(day = monday) = "/week/#{room.id}?from=#{day}"
+        def offer = @offer ||= @week.widening(today)
+
+        def page
+          @margin = class_margin(next_up: listening.waiting(today).map(&:child)) do |child|
+            "/climb/#{room.id}/children/#{child.id}"
+          end
+          erb :"week/week"
+        end
+
+        # Whom to hear on each day to come.
+        def hear
+          days = @week.dates.select { |date| date >= today && !@week.off?(date) }
+          @hear ||= days.empty? || room.children.empty? ? {} : listening.plan(days).to_h { |day| [day.date, day.turns] }
+        end
+
+        def bring = Rungs::Planning::Bring.for(@week.parts.map(&:activity).uniq, children: room.children.size)
+        def cautions = Rungs::Planning::Caution.for(*@week.parts.flat_map { |part| part.activity.cautions }.uniq)
+        def i_can = (@week.parts.find { |part| part.details["fresh"] } || @week.parts.first)&.activity&.i_can
+      end
+    end
+  end
+end

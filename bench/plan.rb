@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+# How long a proposed week takes, over many simulated classes: each with its range, what it has met, and what slipped.
+require "date"
+require_relative "../lib/rungs"
+
+CLASSES = 200
+
+random = Random.new(7)
+monday = Date.new(2026, 11, 30)
+bands, ids = Rungs::Planning::Widening::ORDER, Rungs::Activity::ALL.ids
+slips = Rungs::Activity::ALL.flat_map(&:slips).uniq
+took = Array.new(CLASSES) do |seed|
+  met = ids.sample(random.rand(0..ids.size), random: random).to_h { |id| [id, monday - random.rand(1..90)] }
+  at_work = { band: bands.sample(random: random), operation: %w[add subtract].sample(random: random) }
+  late = slips.sample(3, random: random)
+  started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+  Rungs::Planning::Week.new(days: Rungs::SchoolDays.from(monday, 5), seed: seed, met: met,
+                            at_work: at_work, slips: late).days
+  (Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) * 1000
+end.sort
+puts format("%<many>d classes: a week in %<middle>.0f ms (median), %<most>.0f ms (95 of 100)",
+            many: CLASSES, middle: took[CLASSES / 2], most: took[CLASSES * 95 / 100])
+exit 1 if took[CLASSES / 2] > 150

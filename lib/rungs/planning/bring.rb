@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Planning
+    # What to bring for a lesson, a day or a week: each thing once, with how many in all for this class (guide 11).
+    #
+    #   Bring.for([kind], children: 22).map(&:to_s)  # => ["484 counters; or buttons"]
+    module Bring
+      GROUP, SPARE = 4, Rational(11, 10)
+      # thing, instead: as the activities have them. in_all: how many for the whole class.
+      Thing = Struct.new(:thing, :in_all, :instead, keyword_init: true) do
+        def to_s = [["#{in_all} #{thing}"], instead && "or #{instead}"].compact.join("; ")
+      end
+
+      module_function
+
+      # @param kinds [Array<Class>] activities
+      # @param children [Integer] present
+      # @return [Array<Thing>] what is used by several is brought once, as many as the one that needs most
+      def for(kinds, children:)
+        needed = kinds.flat_map(&:materials).group_by(&:thing)
+        needed.map do |thing, all|
+          Thing.new(thing: thing, in_all: all.map { |each| amount(each, children) }.max, instead: all.first.instead)
+        end
+      end
+
+      # @return [Integer] with a tenth to spare of what is small and comes in numbers
+      def amount(material, children)
+        shares = { "child" => children, "pair" => (children / 2.0).ceil, "group" => (children / GROUP.to_f).ceil,
+                   "class" => 1 }.fetch(material.per)
+        in_all = shares * material.count
+        material.count > 2 ? (in_all * SPARE).ceil : in_all
+      end
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe "The week" do
+  let(:teacher) { make_teacher }
+  let(:room) { teacher[1] }
+  let(:monday) { room.today - (room.today.cwday - 1) + 7 }
+  let(:path) { "/week/#{room.id}" }
+
+  def week = Records::Week.new(Records::Classroom[room.id], Records::Evidence.new(room), monday)
+
+  before do
+    sign_in teacher[0]
+    get "#{path}?from=#{monday}"
+  end
+
+  def kinds = week.planned.transform_values { |parts| parts.map(&:kind) }
+
+  it "is proposed in one press, with a reason for each part, within the time, one new thing a day, the same again" do
+    send_form "#{path}/propose", from: monday
+    body = get("#{path}?from=#{monday}").body
+    expect(body).to include("New to this class", "Goes back over what is known", "Bring", "I can ")
+    expect(kinds.size).to eq(5)
+    week.planned.each_value do |parts|
+      expect(parts.sum(&:minutes)).to be_between(8, 25)
+      expect(parts.count { |part| part.details["fresh"] }).to be <= 1
+    end
+    first = kinds
+    week.dates.each { |date| send_form "#{path}/day", from: monday, day: date, do: "empty" }
+    expect(week.empty?).to be(true)
+    send_form "#{path}/propose", from: monday
+    expect(kinds.values.flatten.uniq.size).to be > 5
+    expect(first.values.map(&:size)).to eq(kinds.values.map(&:size))
+  end
+
+  it "leaves days without school and what is planned alone, and exchanges a part for the next best" do
+    send_form "#{path}/day", from: monday, day: monday + 2, do: "close"
+    room.start_lesson(monday).course.plan("twins")
+    send_form "#{path}/propose", from: monday
+    expect([kinds[monday], kinds[monday + 2]]).to eq([["twins"], []])
+    part = week.parts_on(monday + 1).find { |each| each.details["fresh"] }
+    send_form "#{path}/parts/#{part.id}/exchange", from: monday
+    expect(part.refresh.kind).not_to eq(kinds[monday])
+    expect(week.parts_on(monday + 1).map(&:kind).uniq.size).to eq(week.parts_on(monday + 1).size)
+  end
+
+  it "moves a part to another day, copies a day, and repeats the week before" do
+    part = room.start_lesson(monday).course.plan("twins")
+    send_form "#{path}/move", from: monday, item: part.id, place: monday + 3
+    expect([kinds[monday], kinds[monday + 3]]).to eq([[], ["twins"]])
+    send_form "#{path}/day", from: monday, day: monday + 3, place: monday + 4, do: "copy"
+    expect(kinds[monday + 4]).to eq(["twins"])
+    send_form "#{path}/repeat", from: monday + 7
+    expect(room.lesson_on(monday + 11).course.parts.map(&:kind)).to eq(["twins"])
+    send_form "#{path}/move", from: monday, item: 999_999, place: monday
+    expect(last_response.status).to eq(404)
+    send_form "#{path}/day", from: monday, day: monday + 1, do: "copy"
+    expect([last_response.status, last_response.body]).to match([422, include("Nothing is planned")])
+  end
+
+  it "goes back over no item of the last ten school days" do
+    3.times do |weeks|
+      send_form "#{path}/propose", from: monday + (weeks * 7)
+    end
+    lessons = room.lessons_dataset.order(:held_on).all
+    items = lessons.flat_map do |lesson|
+      lesson.course.parts.flat_map { |part| part.items.all_data.map { |data| [lesson.held_on, part.kind, data] } }
+    end
+    items.uniq.group_by { |_, kind, data| [kind, data] }.each_value do |times|
+      days = times.map(&:first).sort
+      expect(days.each_cons(2).map { |one, other| Rungs::SchoolDays.between(one, other) }).to all(be > 10)
+    end
+  end
+
+  it "is nobody's business but its teacher's, and says what is missing with no children" do
+    stranger = make_teacher(children: [])
+    expect(get("/week/#{stranger[1].id}").status).to eq(404)
+    clear_cookies
+    sign_in stranger[0]
+    expect(get("/week/#{stranger[1].id}").body).to include("Week of")
+  end
+end

@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+require "spec_helper"
+
+RSpec.describe Rungs::Planning::Week do
+  let(:monday) { Date.new(2026, 11, 30) }
+
+  def week(band: "to10", operation: "add", seed: 3, days: 5, **more)
+    described_class.new(days: Rungs::SchoolDays.from(monday, days), at_work: { band: band, operation: operation },
+                        seed: seed, **more)
+  end
+
+  def shape(week) = week.days.map { |day| day.parts.map(&:to_h) }
+
+  it "is never longer than there is time, with one new thing a day, and a reason for each part" do
+    bands, minutes = Rungs::Planning::Widening::ORDER, [10, 15, 25, 40]
+    bands.product(%w[add subtract], minutes, [1, 2]).each do |band, operation, time, seed|
+      days = week(band: band, operation: operation, minutes: time, seed: seed).days
+      expect(days.map(&:minutes)).to all(be <= time)
+      expect(days.map { |day| day.parts.count(&:fresh) }).to all(be <= 1)
+      expect(days.flat_map(&:parts).map(&:why)).to all(end_with(".").or(end_with("?")))
+      expect(days.map { |day| day.parts.map(&:kind) }).to all(satisfy { |kinds| kinds.uniq == kinds })
+    end
+  end
+
+  it "is the same of the same class, days and seed, and another of another seed" do
+    expect(shape(week)).to eq(shape(week))
+    expect(shape(week)).not_to eq(shape(week(seed: 4)))
+  end
+
+  it "repeats no item within it, nor one of the last school days" do
+    first = week.days.flat_map(&:parts)
+    taken = first.flat_map { |part| part.items.uniq.map { |data| [part.kind.id, data] } }
+    expect(taken.uniq).to eq(taken)
+    again = week(recent: taken).days.flat_map(&:parts)
+    expect(again.flat_map { |part| part.items.map { |data| [part.kind.id, data] } } & taken).to eq([])
+  end
+
+  it "takes new ones in turn, none twice before the others that fit, and then the one done longest ago" do
+    fresh = week.days.filter_map(&:fresh).map { |part| part.kind.id }
+    expect(fresh.uniq).to eq(fresh)
+    met = Rungs::Activity::ALL.ids.each_with_index.to_h { |id, index| [id, monday - 40 + index] }
+    parts = week(met: met).days.flat_map(&:parts)
+    expect(parts.none?(&:fresh)).to be(true)
+    expect(parts.map(&:why)).to include(match(/done last on \d+ \w+\./))
+  end
+
+  it "brings out slips of late first, and takes the next best where one was exchanged" do
+    slipping = week(slips: %w[start_counted]).days.first.fresh
+    expect(slipping.kind.slips).to include("start_counted")
+    other = week(slips: %w[start_counted], without: { monday => [slipping.kind.id] }).days.first.fresh
+    expect(other.kind).not_to eq(slipping.kind)
+  end
+end
+
+RSpec.describe Rungs::Planning::Widening do
+  let(:on) { Date.new(2026, 11, 26) }
+
+  def records(rung, count: 6, right: 6, day: on - 3)
+    Array.new(count) do |index|
+      Rungs::Progress::Record.new(rung: rung, day: day, right: index < right, help: "alone", fact: [index, 1],
+                                  affords: [1, 2, 3, 5])
+    end
+  end
+
+  def offer(children, band: "to10") = described_class.offer(band: band, children: children, on: on)
+
+  it "offers the next range where enough are ready, and names who is not, and what for" do
+    class_of = ("a".."i").to_h { |name| [name, records(3)] }
+    found = offer(class_of.merge("slow" => records(1), "new" => records(3, count: 2)))
+    expect(found).to have_attributes(following: "teens", ready: 9, enough: 10, all: 11)
+    expect(found.waiting).to eq("slow" => "still counting all", "new" => "not heard enough")
+  end
+
+  it "offers nothing too early: two thirds with enough records, and four fifths of these ready" do
+    ready, few, wrong = records(3), records(3, count: 3), records(3, right: 4)
+    expect(offer({ "a" => ready, "b" => ready, "c" => few })).not_to be_nil
+    expect(offer({ "a" => ready, "b" => few, "c" => few })).to be_nil
+    expect(offer({ "a" => ready, "b" => ready, "c" => ready, "d" => wrong })).to be_nil
+    expect(offer({ "a" => ready, "b" => ready, "c" => ready, "d" => ready, "e" => wrong }).ready).to eq(4)
+    expect(offer({ "a" => records(3, day: on - 60) })).to be_nil
+    expect(offer({}, band: "to10")).to be_nil
+    expect(offer({ "a" => ready }, band: "to100")).to be_nil
+  end
+
+  it "asks for parts and wholes from the first range through ten on" do
+    expect(offer({ "a" => records(2) }, band: "teens")).not_to be_nil
+    expect(offer({ "a" => records(2) }, band: "bridge")).to be_nil
+    expect(offer({ "a" => records(3) }, band: "bridge").following).to eq("to20")
+  end
+end
+
+RSpec.describe Rungs::Planning::Bring do
+  def material(per, count)
+    Rungs::Activity::Material.new(thing: "counters", per: per, count: count, instead: "buttons")
+  end
+
+  it "counts for everybody, each pair, each group or the class, with a tenth to spare of what is small" do
+    amounts = { %w[child] => 22 * 10, %w[pair] => 11 * 10, %w[group] => 6 * 10, %w[class] => 10 }
+    amounts.each do |(per), in_all|
+      expect(described_class.amount(material(per, 10), 22)).to eq((in_all * Rational(11, 10)).ceil)
+    end
+    expect(described_class.amount(material("pair", 2), 7)).to eq(8)
+  end
+
+  it "lists each thing once, as many as the activity that needs most" do
+    things = described_class.for(Rungs::Activity::ALL.to_a, children: 22)
+    expect(things.map(&:thing)).to eq(things.map(&:thing).uniq)
+    expect(things.map(&:in_all)).to all(be_positive)
+  end
+end
