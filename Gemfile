@@ -9,6 +9,7 @@ gem "dry-schema", "< 1.14" # 1.14 does not parse on Debian's Ruby 3.1.2
 gem "dry-validation"
 gem "erubi"
 gem "i18n"
+gem "icalendar", require: false
 gem "image_processing"
 gem "mail", require: false
 gem "pg"

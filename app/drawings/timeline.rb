@@ -90,7 +90,7 @@ module Drawings
                Svg.tag(:circle, cx: at, cy: y, r: 9.5, fill: "none",
                                 stroke_width: 1.6, stroke_dasharray: "2.5 2.5")
              end
-      words = "#{I18n.l(each.record.day, format: :short)}: #{each.equation}, #{each.summary}"
+      words = "#{I18n.l(each.record.day, format: :plain)}: #{each.equation}, #{each.summary}"
       # As large as a finger or a pointer needs.
       target = Svg.tag(:circle, cx: at, cy: y, r: 12, fill_opacity: 0, stroke: "none")
       inside = target + circle + ring + Svg.tag(:title, CGI.escapeHTML(words))

@@ -8,8 +8,8 @@ module Pages
       "/board" => Board,
       "/b" => Projector, "/listen" => Listen, "/find" => Find, "/conduct" => Conduct, "/share" => Share,
       "/check-in" => CheckIn, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
-      "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search, "/account" => Account,
-      "/gallery" => Gallery, "/" => Home
+      "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search,
+      "/calendar" => Calendar, "/account" => Account, "/gallery" => Gallery, "/" => Home
     }.freeze
   end
 end

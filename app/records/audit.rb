@@ -5,6 +5,7 @@ module Records
   class Audit < Sequel::Model(:audit_events)
     # What is noted of a class or an account, in words.
     WHAT = { "erased" => "erased a child and all records", "year" => "began a new year",
+             "calendar" => "changed the calendar’s address",
              "settings" => "changed how the class does things",
              "exported" => "made a note for a family as PDF", "code" => "opened the board by a code",
              "children" => "added children", "off_the_list" => "took a child off the list",

@@ -51,6 +51,7 @@ module Records
       found = others.find { |each| each.minutes <= part.minutes } || others.first or return
       part.update(kind: found.kind.id, minutes: found.minutes,
                   details: Sequel.pg_jsonb(details(found).merge("not" => [*exchanged(part), part.kind])))
+      forget
     end
 
     # @param course [Course] of another day

@@ -30,8 +30,8 @@ module Pages
       def h(text) = Rack::Utils.escape_html(text.to_s)
       def csrf = @csrf ||= Rack::Protection::AuthenticityToken.token(env["rack.session"])
       def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{Rack::Utils.escape_html(csrf)}">)
-      def long_date(day) = I18n.l(day.to_date, format: :long)
-      def short_date(day) = I18n.l(day.to_date, format: :short)
+      def long_date(day) = I18n.l(day.to_date, format: :weekday)
+      def short_date(day) = I18n.l(day.to_date, format: :plain)
       def clock(time) = I18n.l(time, format: :clock)
       def plural(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"
       def minutes(seconds) = format("%d:%02d", *seconds.divmod(60))

@@ -24,7 +24,7 @@ module Pages
         part = room.part(params[:part]) || halt(404)
         refuse("That part has begun; it stays") if part.begun?
         @week.exchange(part, today, seed: Random.rand(1..9999))
-        redirect here
+        htmx? ? page : redirect(here)
       end
 
       # A part to another day.
@@ -53,6 +53,13 @@ module Pages
           before = room.lesson_on(date - 7)&.course
           @week.copy(before, date) if before && @week.parts_on(date).empty? && !@week.off?(date)
         end
+        redirect here
+      end
+
+      # A private address for a calendar: made, changed (the old one leads nowhere), or taken back.
+      post "/:room/calendar" do
+        room.update(calendar_key: params[:off] ? nil : SecureRandom.hex(16))
+        note_act("calendar", room)
         redirect here
       end
 

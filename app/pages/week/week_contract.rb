@@ -6,8 +6,8 @@ module Pages
     class WeekContract < Shared::Contract
       params do
         optional(:from).filled(:date)
-        optional(:item).filled(:integer, included_in?: ID)
-        optional(:place).filled(:date)
+        optional(:item).maybe(:integer, included_in?: ID)
+        optional(:place).maybe(:date)
         optional(:day).filled(:date)
         optional(:seed).filled(:integer, included_in?: 1..9999)
         optional(:do).filled(:string, included_in?: %w[copy empty close open])

@@ -8,8 +8,8 @@ module Rungs
     Setting = Struct.new(:id, :question, :choices, keyword_init: true) do
       def default = choices.keys.first
 
-      # As they are offered: numbers from the smallest.
-      def in_order = choices.keys.all?(/\A\d+\z/) ? choices.sort_by { |id, _| id.to_i } : choices.to_a
+      # As they are offered: numbers from the smallest, times from the earliest.
+      def in_order = choices.keys.all?(/\A[\d:]+\z/) ? choices.sort_by { |id, _| id.delete(":").to_i } : choices.to_a
 
       # @return [String] the choice that stands, whatever was kept
       def choice(kept) = choices.key?(kept) ? kept : default
@@ -39,6 +39,8 @@ module Rungs
         [number, number]
       end },
       { id: "minutes", question: "Minutes of a lesson", choices: %w[25 10 15 20 30 40].to_h { |each| [each, each] } },
+      { id: "starts", question: "A lesson begins at",
+        choices: %w[09:00 08:30 09:30 10:00 10:30 11:00 13:00 13:30].to_h { |time| [time, time] } },
       { id: "paper", question: "Paper for sheets", choices: { "a4" => "A4", "letter" => "Letter" } },
       { id: "idle", question: "Signed out where nothing was pressed for",
         choices: { "12" => "12 hours", "1" => "an hour", "4" => "4 hours", "24" => "a day", "72" => "three days" } },
