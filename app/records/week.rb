@@ -27,6 +27,10 @@ module Records
     def planned = dates.to_h { |date| [date, parts_on(date)] }
     def empty? = planned.values.all?(&:empty?)
 
+    # @return [Array<String>] the things that the class has
+    def shelf = @room.settings["shelf"].to_a
+    def shelve(thing, there:) = @room.keep_settings("shelf" => there ? (shelf + [thing]).uniq : shelf - [thing])
+
     # A day without school; its lesson, if it was planned and not begun, goes to nobody.
     def close(date, closed: true)
       days = closed ? (off + [date.iso8601]).uniq : off - [date.iso8601]
@@ -78,8 +82,18 @@ module Records
     # @return [Array<LessonPart>] of which each is done, in the order of the week
     def parts = planned.values.flatten
 
-    # What the class works with now.
-    def at_work = { band: "to10", operation: "add" }.merge(@room.at_work)
+    # What the class works with now: the range of its last problem, or a wider one that was opened since.
+    def at_work
+      last = { band: "to10", operation: "add" }.merge(@room.at_work)
+      opened = @room.settings["range"]
+      order = Rungs::Planning::Widening::ORDER
+      wider = opened && order.index(opened) > order.index(last[:band])
+      wider ? last.merge(band: opened) : last
+    end
+
+    # The offer is taken: weeks are proposed in that range; or left, and not made again.
+    def open_range(offer) = @room.keep_settings("range" => offer.following)
+    def stay(offer) = @room.keep_settings("stay" => offer.following)
 
     # Whether the range may widen, unless that was said not to be wanted yet.
     # @return [Rungs::Planning::Widening::Offer, nil]
@@ -110,7 +124,9 @@ module Records
 
     def proposed(days, today, seed:, without: {})
       Rungs::Planning::Week.new(days: days, at_work: at_work, seed: seed, minutes: minutes, met: met, recent: recent,
-                                slips: slips(today), without: without, settings: @room.activity_settings)
+                                slips: slips(today), without: without, has: (if shelf.any?
+                                                                               shelf
+                                                                             end), settings: @room.activity_settings)
     end
 
     def keep(date, part)

@@ -80,4 +80,50 @@ RSpec.describe "The week" do
     sign_in stranger[0]
     expect(get("/week/#{stranger[1].id}").body).to include("Week of")
   end
+
+  it "lists only what is not on the shelf" do
+    room.start_lesson(monday).course.plan("toss")
+    thing = Rungs::Activity::ALL.fetch("toss").materials.first.thing
+    expect(get("#{path}?from=#{monday}").body).to include("We have it<span class=\"visually-hidden\">: #{thing}")
+    send_form "#{path}/shelf", from: monday, thing: thing, there: "1"
+    expect(get("#{path}?from=#{monday}").body).to include("On your shelf", "Not any more")
+    expect(last_response.body).not_to include("We have it<span class=\"visually-hidden\">: #{thing}")
+    expect(week.shelf).to eq([thing])
+    send_form "#{path}/shelf", from: monday, thing: "a spaceship", there: "1"
+    expect(last_response.status).to eq(422)
+  end
+
+  it "says over the term what was done, in which ranges, and how long it took, and what not yet" do
+    course = room.start_lesson(room.today).course
+    part = course.plan("twins", minutes: 9)
+    course.go(part)
+    Records::PartRun.where(part_id: part.id).update(started_at: Time.now - 600)
+    course.leave
+    row = Records::Term.new(room, room.today - 30, room.today).rows.first
+    expect(row.to_h).to include(times: 1, last: room.today, planned: 9, taken: 10)
+    expect(row.bands.values).to eq([1])
+    body = get("#{path}/term").body
+    expect(body).to include("Twins", "not yet", "The term")
+    expect(Records::Term.new(room, room.today - 30, room.today).rows.last.times).to eq(0)
+  end
+
+  it "offers a wider range where the class is ready, and remembers whether it was taken or left" do
+    recorder = Records::Recorder.new(room, teacher[0])
+    4.times do |time|
+      posed = pose(room, [4 + time, 2], at: Time.now - 60 + time)
+      room.children.each do |child|
+        recorder.record(child: child, problem: posed, code: "count_on", happened_at: Time.now - 30 + time,
+                        client_key: SecureRandom.uuid)
+      end
+    end
+    expect(get("#{path}?from=#{monday}").body).to include("5 of 5 are ready for ten and some")
+    send_form "#{path}/range", from: monday
+    expect(get("#{path}?from=#{monday}").body).not_to include("are ready for")
+    room.refresh.keep_settings("stay" => nil)
+    get "#{path}?from=#{monday}"
+    send_form "#{path}/range", from: monday, open: "1"
+    expect(week.at_work).to include(band: "teens")
+    send_form "#{path}/range", from: monday, open: "1"
+    expect(last_response.status).to eq(422)
+  end
 end

@@ -45,6 +45,14 @@ RSpec.describe Rungs::Planning::Week do
     expect(parts.map(&:why)).to include(match(/done last on \d+ \w+\./))
   end
 
+  it "proposes last what needs things that are not there" do
+    first = week.days.first.fresh.kind
+    things = Rungs::Activity::ALL.flat_map { |kind| kind.materials.map(&:thing) }.uniq
+    others = week(has: things - first.materials.map(&:thing)).days.filter_map(&:fresh).map(&:kind)
+    expect(others).not_to include(first)
+    expect(week(has: things).days.first.fresh.kind).to eq(first)
+  end
+
   it "brings out slips of late first, and takes the next best where one was exchanged" do
     slipping = week(slips: %w[start_counted]).days.first.fresh
     expect(slipping.kind.slips).to include("start_counted")

@@ -6,6 +6,9 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
+      # Days that are looked back on.
+      TERM = 112
+
       before("/:room/?*") do
         @tab, @title = "plan", "The week"
         @form = checked(WeekContract)
@@ -13,6 +16,23 @@ module Pages
       end
 
       get("/:room") { page }
+
+      # What was done in this term and what not yet.
+      get "/:room/term" do
+        @title, @from = "The term", today - TERM
+        @rows = Records::Term.new(room, @from, today).rows
+        @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
+        erb :"week/term"
+      end
+
+      # A thing is there, or it is not: only what is missing is listed, and what needs it is proposed last.
+      post "/:room/shelf" do
+        thing = params[:thing].to_s
+        things = Rungs::Activity::ALL.flat_map { |kind| kind.materials.map(&:thing) }
+        refuse("There is no such thing to bring") unless things.include?(thing)
+        @week.shelve(thing, there: params[:there] == "1")
+        redirect "#{here}#bring"
+      end
 
       post "/:room/propose" do
         @week.propose(today, seed: @form[:seed] || ((monday.jd % 9999) + 1))
@@ -63,9 +83,10 @@ module Pages
         redirect here
       end
 
-      # The offer of a wider range: left for now.
-      post "/:room/stay" do
-        room.keep_settings("stay" => @week.widening(today)&.following)
+      # The offer of a wider range, taken or left.
+      post "/:room/range" do
+        made = offer || refuse("There is no such offer any more")
+        params[:open] ? @week.open_range(made) : @week.stay(made)
         redirect here
       end
 
@@ -91,7 +112,13 @@ module Pages
           @hear ||= days.empty? || room.children.empty? ? {} : listening.plan(days).to_h { |day| [day.date, day.turns] }
         end
 
-        def bring = Rungs::Planning::Bring.for(@week.parts.map(&:activity).uniq, children: room.children.size)
+        # What is missing, and what the class has.
+        # @return [Array(Array<Rungs::Planning::Bring::Thing>, Array<Rungs::Planning::Bring::Thing>)]
+        def bring
+          things = Rungs::Planning::Bring.for(@week.parts.map(&:activity).uniq, children: room.children.size)
+          @bring ||= things.partition { |each| !@week.shelf.include?(each.thing) }
+        end
+
         def cautions = Rungs::Planning::Caution.for(*@week.parts.flat_map { |part| part.activity.cautions }.uniq)
         def i_can = (@week.parts.find { |part| part.details["fresh"] } || @week.parts.first)&.activity&.i_can
       end

@@ -48,8 +48,11 @@ module Rungs
       # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
       # @param slips [Array<String>] ids of slips of late, commonest first
       # @param without [Hash{Date => Array<String>}] activities that were exchanged for the next best
+      # @param has [Array<String>, nil] things on the class's shelf: what needs others comes last; nil where that is not
+      #   known
       # @param settings [Hash] of the class, as activities take them
-      def initialize(days:, at_work:, seed:, minutes: 25, met: {}, recent: [], slips: [], without: {}, settings: {})
+      def initialize(days:, at_work:, seed:, minutes: 25, met: {}, recent: [], slips: [], without: {}, has: nil,
+                     settings: {})
         @dates = days
         @at_work = at_work
         @seed = seed
@@ -58,6 +61,7 @@ module Rungs
         @taken = recent.dup
         @slips = slips
         @without = without
+        @has = has
         @settings = settings
         @used = Hash.new(0)
       end
@@ -153,10 +157,12 @@ module Rungs
       def suited
         fitting = found(aims) - routine
         fitting.sort_by do |kind|
-          [@used[kind.id], -(kind.slips & @slips).size, aims.index((kind.finds & aims).first),
+          [lacks?(kind) ? 1 : 0, @used[kind.id], -(kind.slips & @slips).size, aims.index((kind.finds & aims).first),
            Activity::ALL.ids.index(kind.id)]
         end
       end
+
+      def lacks?(kind) = !@has.nil? && (kind.materials.map(&:thing) - @has).any?
 
       def aims
         wanted = AIMS.fetch(@at_work.fetch(:band))

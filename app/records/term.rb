@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Records
+  # What a class has done and not done yet: activities by range, and minutes planned and taken.
+  class Term
+    # kind: an activity. bands: how often, by the range of its problems. times: lessons in all. last: Date, nil
+    # where it was never done. planned, taken: minutes.
+    Row = Struct.new(:kind, :bands, :times, :last, :planned, :taken, keyword_init: true)
+
+    # @param room [Classroom]
+    # @param from [Date]
+    # @param to [Date] with it
+    def initialize(room, from, to)
+      @room = room
+      @days = from..to
+    end
+
+    # @return [Array<Row>] every activity there is, those never done last
+    def rows
+      all = Rungs::Activity::ALL.map { |kind| row(kind, done.fetch(kind.id, [])) }
+      all.sort_by.with_index { |each, index| [each.times.zero? ? 1 : 0, index] }
+    end
+
+    private
+
+    def row(kind, parts)
+      days = parts.map { |part| part.lesson.held_on }
+      Row.new(kind: kind, bands: bands(parts), times: days.uniq.size, last: days.max,
+              planned: parts.sum(&:minutes), taken: parts.sum { |part| seconds(part) } / 60)
+    end
+
+    # One that goes on still counts nothing yet.
+    def seconds(part) = part.runs.select(&:ended_at).sum { |run| run.ended_at - run.started_at }.round
+
+    # The parts that ran, by activity.
+    def done
+      @done ||= begin
+        there = LessonPart.there.where(lesson: @room.lessons_dataset.unordered.where(held_on: @days))
+        there.order(:id).eager(:lesson, :runs).all.select(&:begun?).each do |part|
+          part.lesson.associations[:classroom] = @room
+        end.group_by(&:kind)
+      end
+    end
+
+    # The range of a part is that of its first problem.
+    def bands(parts)
+      parts.filter_map { |part| part.items.item(part.items.first).problem&.band }.tally
+    end
+  end
+end
