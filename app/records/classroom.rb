@@ -90,6 +90,17 @@ module Records
       end
     end
 
+    # Whether a day is marked as one without school.
+    def off?(day) = settings["off"].to_a.include?(day.iso8601)
+
+    # @param days [Array<Date>]
+    # @param closed [Boolean] without school, or with it after all
+    def mark_off(days, closed: true)
+      marked = days.map(&:iso8601)
+      there = settings["off"].to_a
+      keep_settings("off" => closed ? (there + marked).uniq.sort : there - marked)
+    end
+
     # Keeps more settings beside those there are.
     def keep_settings(more) = update(settings: Sequel.pg_jsonb(settings.to_h.merge(more)))
 

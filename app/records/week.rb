@@ -18,8 +18,7 @@ module Records
     attr_reader :monday
 
     def dates = (monday...monday + DAYS).to_a
-    def off = @room.settings["off"].to_a
-    def off?(date) = off.include?(date.iso8601)
+    def off?(date) = @room.off?(date)
     def minutes = Integer(@room.setting("minutes"))
 
     # @return [Array<LessonPart>]
@@ -30,12 +29,6 @@ module Records
     # @return [Array<String>] the things that the class has
     def shelf = @room.settings["shelf"].to_a
     def shelve(thing, there:) = @room.keep_settings("shelf" => there ? (shelf + [thing]).uniq : shelf - [thing])
-
-    # A day without school; its lesson, if it was planned and not begun, goes to nobody.
-    def close(date, closed: true)
-      days = closed ? (off + [date.iso8601]).uniq : off - [date.iso8601]
-      @room.keep_settings("off" => days)
-    end
 
     # Fills the days that have nothing, from today on.
     # @param seed [Integer]

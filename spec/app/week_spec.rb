@@ -126,4 +126,23 @@ RSpec.describe "The week" do
     send_form "#{path}/range", from: monday, open: "1"
     expect(last_response.status).to eq(422)
   end
+
+  it "takes days without school from a calendar's file, after showing them" do
+    day = monday + 1
+    lines = ["BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//x//x//EN", "BEGIN:VEVENT", "UID:1", "SUMMARY:Harbour day",
+             "DTSTART;VALUE=DATE:#{day.strftime('%Y%m%d')}", "DTEND;VALUE=DATE:#{(day + 2).strftime('%Y%m%d')}",
+             "END:VEVENT", "BEGIN:VEVENT", "UID:2", "SUMMARY:A meeting", "DTSTART:#{day.strftime('%Y%m%d')}T080000Z",
+             "DTEND:#{day.strftime('%Y%m%d')}T090000Z", "END:VEVENT", "END:VCALENDAR"]
+    file = ->(text) { Rack::Test::UploadedFile.new(StringIO.new(text), "text/calendar", original_filename: "a.ics") }
+    send_form "#{path}/off", from: monday, file: file.call("#{lines.join("\r\n")}\r\n")
+    expect(last_response.body).to include("Harbour day")
+    expect(last_response.body).not_to include("A meeting")
+    expect(room.refresh.off?(day)).to be(false)
+    send_form "#{path}/off/keep", from: monday, "days[]": [day.iso8601, (day + 1).iso8601]
+    expect([day, day + 1, day + 2].map { |each| room.refresh.off?(each) }).to eq([true, true, false])
+    ["", "nothing of the kind", "BEGIN:VCALENDAR"].each do |text|
+      send_form "#{path}/off", from: monday, file: file.call(text)
+      expect([last_response.status, last_response.body]).to match([422, include("file")])
+    end
+  end
 end

@@ -10,6 +10,9 @@ module Pages
       # A request that cannot be carried out, with the reason a teacher reads.
       class Refusal < StandardError; end
 
+      # School days that are looked ahead over holidays.
+      FAR = 60
+
       VIEWS = File.join(Rungs::ROOT, "app/pages")
 
       set :views, VIEWS
@@ -76,7 +79,12 @@ module Pages
 
         def today = @today ||= room.today
         def lesson_today = @lesson_today ||= room.lesson_on(today)
-        def next_school_day = Rungs::SchoolDays.after(today)
+
+        # The next that is not marked as one without school.
+        def next_school_day
+          @next_school_day ||= Rungs::SchoolDays.from(today + 1, FAR).find { |day| !room.off?(day) } ||
+                               Rungs::SchoolDays.after(today)
+        end
 
         # The lesson to plan for: today's until it has ended.
         def coming_day = @coming_day ||= lesson_today&.ended_at ? next_school_day : today

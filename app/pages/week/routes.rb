@@ -59,11 +59,26 @@ module Pages
       post "/:room/day" do
         day = @form[:day] || refuse("Choose a day")
         case @form[:do]
-        when "copy" then @week.copy(room.lesson_on(day)&.course || refuse("Nothing is planned on that day"),
-                                    @form[:place])
+        when "copy" then copy(day)
         when "empty" then @week.empty(day)
-        else @week.close(day, closed: @form[:do] == "close")
+        else room.mark_off([day], closed: @form[:do] == "close")
         end
+        redirect here
+      end
+
+      # Days without school, from a calendar’s file: shown first, marked when that is agreed to.
+      post "/:room/off" do
+        @title = "Days without school"
+        sent = params[:file].is_a?(Hash) ? params[:file][:tempfile] : refuse("Choose a calendar’s file first")
+        @days = Exchange::DaysOff.read(sent.read.to_s, from: today)
+        @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
+        erb :"week/off"
+      end
+
+      post "/:room/off/keep" do
+        days = checked(OffContract)[:days]
+        room.mark_off(days)
+        env["rack.session"]["note"] = "#{plural(days.size, 'day')} without school marked."
         redirect here
       end
 
@@ -104,6 +119,11 @@ module Pages
             "/climb/#{room.id}/children/#{child.id}"
           end
           erb :"week/week"
+        end
+
+        def copy(day)
+          course = room.lesson_on(day)&.course || refuse("Nothing is planned on that day")
+          @week.copy(course, @form[:place] || refuse("Choose the day it goes to"))
         end
 
         # Whom to hear on each day to come.
