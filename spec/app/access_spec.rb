@@ -20,6 +20,7 @@ RSpec.describe "Who may see what" do
      "/listen/#{room.id}/seats", "/numbers/#{room.id}", "/hear/#{room.id}", "/groups/#{room.id}", "/back/#{room.id}",
      "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf", "/sheets/#{room.id}",
      "/sheets/#{room.id}/sheet.pdf?sheet=practice", "/sheets/#{room.id}/preview.png?sheet=practice",
+     "/week/#{room.id}", "/week/#{room.id}/term", "/search/#{room.id}?q=a", "/sheets/#{room.id}/enter",
      "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records"]
   end
 
@@ -42,6 +43,14 @@ RSpec.describe "Who may see what" do
                "/groups/#{room.id}/move", "/groups/#{room.id}/apart", "/groups/#{room.id}/save",
                "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/again",
                "/climb/#{room.id}/children/#{child.id}/ask", "/account/classes/#{room.id}",
+               "/week/#{room.id}/propose", "/week/#{room.id}/move", "/week/#{room.id}/day", "/week/#{room.id}/range",
+               "/week/#{room.id}/repeat", "/week/#{room.id}/calendar", "/week/#{room.id}/shelf",
+               "/week/#{room.id}/off", "/week/#{room.id}/off/keep", "/week/#{room.id}/parts/1/exchange",
+               "/lesson/#{room.id}/parts/1/back", "/lesson/#{room.id}/unfinish", "/plan/#{room.id}/draft",
+               "/plan/#{room.id}/draft/forget", "/account/classes/#{room.id}/list",
+               "/account/classes/#{room.id}/children/#{child.id}", "/account/classes/#{room.id}/order",
+               "/account/classes/#{room.id}/children/#{child.id}/back", "/account/classes/#{room.id}/archive",
+               "/account/classes/#{room.id}/year",
                "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave",
                "/account/classes/#{room.id}/children/#{child.id}/delete",
                "/plan/#{room.id}/equations", "/board/#{room.id}/lessons/#{posed.lesson_id}/commands",

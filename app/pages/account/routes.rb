@@ -4,6 +4,8 @@ module Pages
   module Account
     # The signed-in person: classes and who is in them.
     class Routes < Shared::Base
+      before("/classes/:room/?*") { room }
+
       get("") { account_page }
       get("/") { account_page }
 
