@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 # How long a proposed week takes, over many simulated classes: each with its range, what it has met, and what slipped.
-require "date"
 require_relative "../lib/rungs"
 
 CLASSES = 200

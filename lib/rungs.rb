@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "date"
+
 # The rules of the job: problems, strategies, slips, pictures, progress. Plain Ruby values in, plain Ruby
 # values out. It knows no clock (today is an argument), no random source of its own (a Random is an
 # argument), no database and no interface. Each file holds one constant, read when first named.

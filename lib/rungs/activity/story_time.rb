@@ -42,6 +42,12 @@ module Rungs
           number_set: number_set }.compact
       end
 
+      # All problems of a situation and a range, gathered once.
+      def self.pool(situation, band)
+        @pools ||= {}
+        @pools[[situation, band]] ||= Problem::Pool.new(situation: situation, band: band)
+      end
+
       def most = @most ||= pool.count
 
       def draw(random, count)
@@ -84,7 +90,7 @@ module Rungs
               equation: solved)]
       end
 
-      def pool = @pool ||= Problem::Pool.new(situation: option(:situation), band: option(:band))
+      def pool = self.class.pool(option(:situation), option(:band))
       def question(words) = words[/[^.?!]*\?/].to_s.strip.then { |asked| asked.empty? ? "How many?" : asked }
 
       # What the story gives, and then how it goes on: as things where they can be seen, else as bars; what is

@@ -103,7 +103,7 @@ module Rungs
       # @return [Hash, nil] options, seed and items; nil where all its items were there of late
       def set(kind, role)
         options = kind.fitted(role == :warm_up ? below : @at_work)
-        made = kind.with(options, @settings)
+        made = (@made ||= {})[[kind.id, options]] ||= kind.with(options, @settings)
         TRIES.times do |try|
           seed = @random.rand(1..9999)
           most = [kind.usual, made.most].compact.min
