@@ -146,23 +146,7 @@ module Sheets
       end
     end
 
-    # A cross of six faces, by column and row; opposite faces make seven. Between faces it is folded.
-    FACES = { 1 => [1, 0], 2 => [0, 1], 3 => [1, 1], 5 => [2, 1], 4 => [3, 1], 6 => [1, 2] }.freeze
-    # Where a tab is glued under: a face, and the way out of it.
-    TABS = [[1, [-1, 0]], [1, [1, 0]], [1, [0, -1]], [6, [-1, 0]], [6, [1, 0]], [6, [0, 1]], [4, [1, 0]]].freeze
-    TAB = 7
-
-    def net(_, left, top, wide, high)
-      side = [(wide - 12) / 4.2, (high - 18) / 3.0].min
-      at = ->((column, row)) { [left + 4 + (column * side), top + 9 + (row * side)] }
-      FACES.each do |face, place|
-        x, y = at.call(place)
-        paper.box(x, y, side, side, color: Paper::INK)
-        picture(Rungs::Picture::Dots.new("die", [face]), x, y, side, side, inset: 3)
-      end
-      TABS.each { |face, out| tab(*at.call(FACES.fetch(face)), side, out) }
-      folds.each { |face, (right, down)| fold(*at.call(FACES.fetch(face)), side, right, down) }
-    end
+    def net(_, *box) = DiceNet.new(paper).draw(*box)
 
     def body
       return place_values if @id == "place_value"
@@ -180,33 +164,6 @@ module Sheets
       paper.turn
       mirrored = cards.each_slice(across).flat_map { |row| [*row, *[nil] * (across - row.size)].reverse }
       cut(mirrored, across) { |card, box| send(@kind.back, card, *box) if card }
-    end
-
-    # A tab narrows away from its face.
-    def tab(x, y, side, (right, down))
-      middle = [x + (side / 2) + (right * side / 2), y + (side / 2) + (down * side / 2)]
-      along = [down.abs, right.abs]
-      near, far = [side / 2, (side / 2) - 5].map do |reach|
-        [-1, 1].map { |way| [middle[0] + (along[0] * reach * way), middle[1] + (along[1] * reach * way)] }
-      end
-      far = far.map { |fx, fy| [fx + (right * TAB), fy + (down * TAB)] }
-      [[near[0], far[0]], far, [far[1], near[1]]].each { |from, to| paper.line(*from, *to) }
-      fold(x, y, side, right, down)
-    end
-
-    # Each edge between two faces once.
-    def folds
-      FACES.flat_map do |face, (column, row)|
-        [[1, 0], [0, 1]].select { |right, down| FACES.value?([column + right, row + down]) }.map { |way| [face, way] }
-      end
-    end
-
-    # Over the whole line, in white, and then dashed.
-    def fold(x, y, side, right, down)
-      from = [x + (right.positive? ? side : 0), y + (down.positive? ? side : 0)]
-      to = right.zero? ? [from[0] + side, from[1]] : [from[0], from[1] + side]
-      paper.line(*from, *to, color: "FFFFFF", thick: 0.6)
-      paper.line(*from, *to, dashed: true)
     end
 
     # In the middle of the page, so that both sides meet.

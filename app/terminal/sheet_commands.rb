@@ -13,7 +13,7 @@ module Terminal
         raise Rungs::Error::Unknown, "there is no sheet “#{what}”; there are #{SHEETS.join(', ')}"
       end
 
-      %w[paper sheet practice recording cutouts].each { |file| require_relative "../sheets/#{file}" }
+      %w[paper sheet practice recording dice_net cutouts].each { |file| require_relative "../sheets/#{file}" }
       @out.binmode if @out.respond_to?(:binmode)
       @out.write(send(:"#{what}_sheet").render)
     end
