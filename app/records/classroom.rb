@@ -121,6 +121,9 @@ module Records
       away ? DB[:absences].insert_conflict.insert(**absence) : DB[:absences].where(absence).delete
     end
 
+    # That day's lesson as it is, begun here where there was none.
+    def lesson_for(day) = lesson_on(day) || start_lesson(day)
+
     # Starts that day's lesson, or finds it already started.
     def start_lesson(day)
       Lesson.dataset.insert_conflict(target: %i[classroom_id held_on]).insert(classroom_id: id, held_on: day)

@@ -3,7 +3,7 @@
 module Records
   # The lessons of a week: what is planned, what the records propose, and moving it about.
   class Week
-    # Days of school, in a week; the time there is for a lesson where nothing else is said.
+    # Days of school in a week.
     DAYS = 5
 
     # @param room [Classroom]
@@ -53,8 +53,8 @@ module Records
 
     # @param course [Course] of another day
     def copy(course, date)
-      to = @room.lesson_on(date) || @room.start_lesson(date)
-      course.parts.each { |part| to.course.plan(part.kind, minutes: part.minutes, details: part.details.to_h) }
+      to = @room.lesson_for(date).course
+      course.parts.each { |part| to.plan(part.kind, minutes: part.minutes, details: part.details.to_h.except("fresh")) }
       forget
     end
 
@@ -66,7 +66,7 @@ module Records
 
     # A part that has not begun goes to the end of another day.
     def move(part, date)
-      to = @room.lesson_on(date) || @room.start_lesson(date)
+      to = @room.lesson_for(date)
       last = to.course.parts.map(&:place).max || 0
       part.update(lesson_id: to.id, place: last + 1) unless part.begun?
       forget
@@ -116,14 +116,13 @@ module Records
     def exchanged(part) = part.details["not"].to_a
 
     def proposed(days, today, seed:, without: {})
+      has = shelf if shelf.any?
       Rungs::Planning::Week.new(days: days, at_work: at_work, seed: seed, minutes: minutes, met: met, recent: recent,
-                                slips: slips(today), without: without, has: (if shelf.any?
-                                                                               shelf
-                                                                             end), settings: @room.activity_settings)
+                                slips: slips(today), without: without, has: has, settings: @room.activity_settings)
     end
 
     def keep(date, part)
-      to = @room.lesson_on(date) || @room.start_lesson(date)
+      to = @room.lesson_for(date)
       to.course.plan(part.kind.id, minutes: part.minutes, details: details(part))
     end
 

@@ -24,7 +24,7 @@ module Pages
         kind = activity.with(options_of(activity), room.activity_settings)
         seed = form[:seed] || 1
         kind.data(seed: seed)
-        lesson = room.lesson_on(coming_day) || room.start_lesson(coming_day)
+        lesson = room.lesson_for(coming_day)
         part = lesson.course.plan(activity.id, details: { "options" => kind.chosen, "seed" => seed })
         return go(lesson, part) if form[:now]
 

@@ -83,7 +83,7 @@ module Pages
         def turns = @day < today ? [] : listening.on(@day)
 
         # A plan may be made for a day to come; the lesson of that day begins when it is started.
-        def course(day) = (room.lesson_on(day || today) || room.start_lesson(day || today)).course
+        def course(day) = room.lesson_for(day || today).course
         def conducted = "/conduct/#{room.id}"
         def usual = Rungs::Activity::USUAL.map { |id| Rungs::Activity::ALL.fetch(id) }
         def here(day) = "/lesson/#{room.id}#{"?day=#{day}" if day && day != today}"
