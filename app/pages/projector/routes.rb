@@ -12,10 +12,11 @@ module Pages
         typed = params[:code].to_s.strip
         redirect("/b/#{typed.upcase}") if typed.match?(Records::Lesson::CODE)
         status 422 if params[:code]
-        ask_for_code("A code is six letters.")
+        ask_for_code(params[:code], "A code is six letters.")
       end
 
-      not_found { ask_for_code("No board has this code now.") }
+      # What was typed stands in the address.
+      not_found { ask_for_code(request.path_info[/\w+/], "No board has this code now.") }
 
       get "/:code" do
         @follow = "/b/#{params[:code].upcase}"
@@ -34,9 +35,10 @@ module Pages
       end
 
       helpers do
-        # @param trouble [String] why what was typed opens nothing
-        def ask_for_code(trouble)
-          @title, @mistyped, @trouble = "Open a board", params[:code], trouble
+        # @param typed [String, nil]
+        # @param trouble [String] why it opens nothing
+        def ask_for_code(typed, trouble)
+          @title, @mistyped, @trouble = "Open a board", typed, trouble
           erb :"projector/code", layout: :"shared/layout"
         end
 
