@@ -27,6 +27,7 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     expect(page).to have_button("Cover the picture")
     using_session(:projector) { expect(page).to have_css("svg[aria-label='9 and 5 in rows']") }
     remote "4"
+    expect(page).to have_css("#remote [data-value='4 1']") # a press names the step it goes to
     remote "4"
     using_session(:projector) do
       expect(page).to have_css(".board-down", text: "10 + 4 = 14")
