@@ -15,7 +15,8 @@ RSpec.describe "Quick looks", type: :feature do
     expect(page).to have_css(".tap-picture svg")
   end
 
-  def tap(*orders) = orders.each { |order| find("#tap-picture [data-order='#{order}']").click }
+  # Once the page can take it: a page that was just loaded may not yet.
+  def tap(*orders) = orders.each { |order| find("#tap-picture[data-ready] [data-order='#{order}']").click }
   def look(time) = click_button(time.zero? ? "Look" : "Look again")
 
   # A picture may be gone before a busy machine looks: the page notes which ones it showed.

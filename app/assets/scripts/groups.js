@@ -67,4 +67,5 @@ if (picture) {
     if (!groups.length) groups = [[]];
     draw();
   });
+  picture.dataset.ready = "";
 }
