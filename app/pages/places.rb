@@ -9,7 +9,7 @@ module Pages
       "/b" => Projector, "/listen" => Listen, "/find" => Find, "/conduct" => Conduct, "/share" => Share,
       "/check-in" => CheckIn, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
       "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search,
-      "/calendar" => Calendar, "/account" => Account, "/gallery" => Gallery, "/" => Home
+      "/calendar" => Calendar, "/substitute" => Substitute, "/account" => Account, "/gallery" => Gallery, "/" => Home
     }.freeze
   end
 end

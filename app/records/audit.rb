@@ -9,6 +9,8 @@ module Records
              "settings" => "changed how the class does things",
              "exported" => "made a note for a family as PDF", "code" => "opened the board by a code",
              "children" => "added children", "off_the_list" => "took a child off the list",
+             "link" => "made a link for a substitute", "called_back" => "called a substitute’s link back",
+             "substitute" => "opened a lesson by a substitute’s link",
              "stranger" => "asked for this class without being its teacher",
              "sessions" => "signed out on other devices" }.freeze
     # What signing in notes by itself.
@@ -36,7 +38,7 @@ module Records
       rooms = DB[:memberships].where(account_id: account.id).select(:classroom_id)
       events = where(account_id: account.id).or(classroom_id: rooms).order(Sequel.desc(:at)).limit(most)
       events.eager(:account, :classroom).all.map do |each|
-        Row.new(at: each.at, who: each.account&.name.to_s, what: WHAT[each.what], where: each.classroom&.name,
+        Row.new(at: each.at, who: each.account&.name || "no account", what: WHAT[each.what], where: each.classroom&.name,
                 address: each.address)
       end
     end

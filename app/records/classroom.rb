@@ -56,7 +56,7 @@ module Records
     def activity_settings
       { **pictured, turned: setting("turned"), minus: setting("minus").tr("_", " "),
                     facts: ->(operation) { due_facts[operation] },
-                    names: -> { children.map(&:name) }, ways_heard: -> { lesson_on(today)&.ways_heard } }
+                    names: -> { children.map { |child| child.name.split.first } }, ways_heard: -> { lesson_on(today)&.ways_heard } }
     end
 
     # How pictures are drawn for it.
@@ -147,6 +147,9 @@ module Records
     # @param key [String] the first key of a record
     # @return [Observation, nil] the version that stands
     def record(key, **of) = observations_dataset.standing.first(first_key: key, **of)
+
+    # @return [Array<Observation>] the last of a lesson
+    def last_records(lesson, **of) = Observation.last_of(lesson, **of)
 
     # @return [Lesson, nil]
     def lesson(id) = id.to_s.match?(/\A\d{1,18}\z/) ? own(lessons_dataset.first(id: id.to_i)) : nil

@@ -67,7 +67,8 @@ module Records
       there = place(index)
       gave = DB[:way_givers].where(way_id: Way.where(there).select(:id)).select(:child_id)
       heard = Observation.standing.where(there.slice(:problem_id)).select(:child_id) if there[:problem_id]
-      Child.where(id: heard ? gave.union(heard) : gave).order(:name).select_map(:name)
+      ids = (heard ? gave.union(heard) : gave).select_map(:child_id)
+      part.lesson.classroom.children.select { |child| ids.include?(child.id) }.map(&:name)
     end
 
     # @param input [Object] as its activity takes a way; or a Rungs::Picture::Way

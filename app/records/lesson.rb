@@ -86,6 +86,17 @@ module Records
       code
     end
 
+    # The lesson that a link for whoever takes the class opens, on its day.
+    # @param key [String, nil]
+    def self.by_substitute_key(key)
+      lesson = key && first(substitute_key: key)
+      lesson if lesson && lesson.held_on == lesson.classroom.today
+    end
+
+    # Makes that link; or calls it back, and it leads nowhere.
+    def ask_substitute = update(substitute_key: SecureRandom.hex(16))
+    def call_back = update(substitute_key: nil)
+
     # @param groups [Array<Array<Child>>]
     def keep_groups(groups) = update(groups: Sequel.pg_jsonb(groups.map { |group| group.map(&:id) }))
 

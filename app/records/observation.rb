@@ -31,8 +31,8 @@ module Records
     end
 
     # Adding one is planned once for each connection. Reading many is planned each time: their tables grow.
-    ADDED = %i[replaces_id classroom_id child_id problem_id account_id first_key client_key happened_at code rung
-               move answer right used help undone heard seconds slip].freeze
+    ADDED = %i[replaces_id classroom_id child_id problem_id account_id substitute first_key client_key happened_at code
+               rung move answer right used help undone heard seconds slip].freeze
     ADD = dataset.insert_conflict(target: %i[classroom_id client_key]).returning
                  .prepare(:insert, :add_observation, ADDED.to_h { |column| [column, :"$#{column}"] })
     # As many last ones of a lesson as a page holds: a few more than are seen, for when one is undone.
@@ -40,9 +40,9 @@ module Records
 
     # @param lesson [Lesson]
     # @return [Array<Observation>] the last of that lesson, whatever their problem
-    def self.last_of(lesson)
+    def self.last_of(lesson, **of)
       asked = PosedProblem.of_lesson(lesson.id).select(:id)
-      standing.where(classroom_id: lesson.classroom_id, problem_id: asked).latest_first.limit(LAST).all
+      standing.where(classroom_id: lesson.classroom_id, problem_id: asked, **of).latest_first.limit(LAST).all
     end
 
     # @param posed [PosedProblem]
@@ -65,11 +65,12 @@ module Records
 
     # "count on, said 13, prompted, fingers": one line for the log.
     def summary
-      [title.downcase, how, answered, (help unless help == "alone"), *things, said].compact.join(", ")
+      [title.downcase, how, answered, (help unless help == "alone"), *things, said, by].compact.join(", ")
     end
 
     private
 
+    def by = ("heard by a substitute" if substitute)
     def how = move && move != "recall" ? Rungs::Strategy::Move::ALL[move]&.title : nil
     def things = used.to_a.map { |thing| thing == "nothing" ? "used nothing" : thing }
     def said = heard.to_a.size > 1 ? "said #{heard.to_a.join(' ')}" : nil

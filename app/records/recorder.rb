@@ -7,7 +7,7 @@ module Records
     # A change to a record that is not there.
     class Gone < StandardError; end
 
-    KEPT = (Observation::ADDED - %i[replaces_id client_key account_id]).freeze
+    KEPT = (Observation::ADDED - %i[replaces_id client_key account_id substitute]).freeze
 
     # A record of which nothing more is known.
     NEW = {
@@ -17,10 +17,12 @@ module Records
 
     # @param classroom [Classroom]
     # @param account [Account, Integer, nil] who is recording, or the id
+    # @param substitute [Boolean] whether it is somebody without an account who takes the class for a day
     # @param carry [Boolean] whether each record is carried into the estimates; false where they are made from all at
     #   the end
-    def initialize(classroom, account, carry: true)
+    def initialize(classroom, account, substitute: false, carry: true)
       @classroom = classroom
+      @substitute = substitute
       @account_id = account.is_a?(Account) ? account.id : account
       @carry = carry
     end
@@ -79,7 +81,7 @@ module Records
     def replace(first_key, client_key)
       DB.transaction do
         versions = @classroom.observations_dataset.where(first_key: first_key).order(:id)
-        raise Gone unless versions.for_update.first
+        raise Gone unless theirs?(versions.for_update.first)
 
         current = versions.last
         next current if current.undone || versions.where(client_key: client_key).any?
@@ -88,9 +90,16 @@ module Records
       end
     end
 
+    # A substitute changes their own records of that lesson, and no others.
+    def theirs?(first)
+      return !first.nil? unless @substitute
+
+      first&.substitute && @classroom.problem(first.problem_id)
+    end
+
     # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.
     def add(row, client_key, posed, replaces: nil)
-      made = { replaces_id: replaces&.id, client_key: client_key, account_id: @account_id }
+      made = { replaces_id: replaces&.id, client_key: client_key, account_id: @account_id, substitute: @substitute }
       row = NEW.merge({ first_key: client_key }, row, made)
       added = Observation::ADD.call(row.merge(slip: slip(posed, row))).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }

@@ -9,13 +9,15 @@ module Sheets
 
     # @param parts [Array<Part>]
     # @param turns [Array<Array(String, String)>] whom to listen to, and why
+    # @param link [String, nil] the address that opens the lesson that day
     # @raise [Rungs::Error::NotAProblem]
-    def initialize(parts:, turns: [], **sheet)
+    def initialize(parts:, turns: [], link: nil, **sheet)
       raise Rungs::Error::NotAProblem, "this lesson has no parts yet" if parts.empty?
 
       super(**sheet, name: false)
       @parts = parts
       @turns = turns
+      @link = link
     end
 
     private
@@ -27,11 +29,12 @@ module Sheets
         "Listen to" => @turns.map { |name, why| "#{name} #{why}" } }.each do |title, lines|
         y = placed(y, (lines.size + 1) * LINE) { |from| block(title, lines, from) } + 3 if lines.any?
       end
+      placed(y, CODE) { |from| code(from) } if @link
     end
 
     # Millimetres that a part, and a line of the lists below, need.
-    PART, LINE = 30, 6
-    private_constant :PART, :LINE
+    PART, LINE, CODE = 30, 6, 32
+    private_constant :PART, :LINE, :CODE
 
     # On the next page where this one is full.
     def placed(y, high)
@@ -50,6 +53,15 @@ module Sheets
               ("Listen for: #{part.listen_for.join('; ')}." if part.listen_for.any?)].compact
       told.each { |line| y += paper.small(line, x: 22, y: y) + 1 }
       y
+    end
+
+    # The same lesson on a tablet: its address, also for a camera.
+    def code(y)
+      paper.svg(Drawings::Code.draw(@link, label: "The address of this lesson"), 0, y, CODE)
+      told = "On a tablet or phone, on this day only: what to say, the board, and who said what. No account is needed."
+      paper.small(told, x: CODE + 4, y: y + 4)
+      paper.small(@link, x: CODE + 4, y: y + 14)
+      y + CODE
     end
 
     def block(title, lines, y)

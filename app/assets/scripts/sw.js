@@ -1,5 +1,5 @@
 // Keeps the open lesson's Listen and conduct pages, with its styles, scripts and fonts, so that it opens again without a connection.
-// Pages come from the network whenever there is one; they are forgotten when somebody signs out.
+// Pages come from the network whenever there is one; they are forgotten when somebody signs out, or may not see one.
 
 const PAGES = "rungs-pages";
 const FILES = "rungs-files";
@@ -30,7 +30,9 @@ self.addEventListener("message", (event) => {
 
 const fromNetworkFirst = async (request) => {
   try {
-    return await fetch(request);
+    const answer = await fetch(request);
+    if (request.method === "GET" && answer.type === "opaqueredirect") await caches.delete(PAGES);
+    return answer;
   } catch (gone) {
     const cache = await caches.open(PAGES);
     const kept = (await cache.match(request)) || (await cache.match(request, { ignoreSearch: true }));

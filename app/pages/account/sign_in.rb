@@ -7,7 +7,9 @@ module Pages
   module Account
     # Signing in and out, and what belongs to an account. Everything else needs somebody signed in.
     class SignIn < Roda
-      OPEN = %r{\A/account/(login|create-account|demo|reset-password(-request)?)\z|\A/calendar/|\A/b(/|\z)}
+      OPEN = %r{\A/account/(login|create-account|demo|reset-password(-request)?)\z|\A/(calendar|substitute)/|\A/b(/|\z)}
+      # What a lesson's substitute reaches, of that class alone.
+      OF_LESSON = %r{\A/(?:conduct|listen|board)/(\d{1,17})(?=/|\z)|\A/lesson/(\d{1,17})/(?:go|unfinish)\z}
 
       WRONG = "not an e-mail and a password that go together"
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
@@ -172,7 +174,8 @@ module Pages
         rodauth.check_active_session
         rodauth.load_memory
         env["rodauth"] = rodauth
-        ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN)
+        env["rungs.substitute"] = lesson_to_take(r.path[OF_LESSON] && Regexp.last_match.captures.compact.first)
+        ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN) || env["rungs.substitute"]
         r.on "account" do
           r.post("demo") { sign_in_to_demo } if Settings.demo_offer?(env)
           r.rodauth
@@ -186,13 +189,26 @@ module Pages
         rodauth.login("demo")
       end
 
+      # The lesson whose link was opened here, where it is of that class, and that class is not one's own.
+      def lesson_to_take(room)
+        lesson = room && Records::Lesson.by_substitute_key(session["substitute"])
+        return unless lesson && lesson.classroom_id == room.to_i
+
+        lesson unless Records::Account.classroom_of(rodauth.session_value, room)
+      end
+
+      SIGNED_OUT = "You are signed out. Sign in in another tab, then press again; nothing you recorded was lost."
+      LINK_ENDED = "The link to this lesson is not good any more. Nothing you recorded was lost."
+      private_constant :SIGNED_OUT, :LINK_ENDED
+
       # A tap that comes after the session ended is not swallowed by the sign-in page.
       def ask_to_sign_in
-        request.redirect "/account/login" unless env.key?("HTTP_HX_REQUEST")
+        link = session["substitute"] if request.path.match?(OF_LESSON)
+        request.redirect(link ? "/substitute/#{link}" : "/account/login") unless env.key?("HTTP_HX_REQUEST")
 
         response.status = 401
         response["content-type"] = "text/plain"
-        response.write "You are signed out. Sign in in another tab, then press again; nothing you recorded was lost."
+        response.write link ? LINK_ENDED : SIGNED_OUT
         request.halt
       end
     end

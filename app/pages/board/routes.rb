@@ -39,7 +39,7 @@ module Pages
       post "/:room/end" do
         room.lesson_on(today)&.finish
         undoable("The lesson has ended, and its board code with it.", "/lesson/#{room.id}/unfinish")
-        redirect "/today/#{room.id}"
+        redirect home
       end
 
       helpers do

@@ -9,7 +9,7 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin, Listen::Recording
 
-      before("/:room/?*") { @tab = "plan" }
+      before("/:room/?*") { @tab = substitute? ? "substitute" : "plan" }
 
       get("/:room") { page }
 

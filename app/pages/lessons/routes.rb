@@ -39,7 +39,16 @@ module Pages
         lesson = room.lesson_on(today) || halt(404)
         lesson.reopen
         lesson.course.go_on
-        redirect lesson.course.current ? conducted : "/today/#{room.id}"
+        redirect lesson.course.current ? conducted : home
+      end
+
+      # A link for whoever takes the class that day, or none any more.
+      post "/:room/substitute" do
+        form = checked(DayContract)
+        lesson = room.lesson_for(form[:day] || today)
+        form[:off] ? lesson.call_back : lesson.ask_substitute
+        note_act(form[:off] ? "called_back" : "link", room)
+        redirect "#{here(lesson.held_on)}#substitute"
       end
 
       # Start, on, back, skip, or one part by its id.
@@ -51,7 +60,7 @@ module Pages
         return finish(lesson) if to == "finish"
 
         to == "skip" ? course.skip : course.go(target(course, to))
-        redirect course.current ? conducted : "/today/#{room.id}"
+        redirect course.current ? conducted : home
       end
 
       # What the last lesson left undone, today.
@@ -109,7 +118,7 @@ module Pages
           lesson.course.leave
           lesson.finish
           undoable("The lesson is done, and its board code has ended with it.", "/lesson/#{room.id}/unfinish")
-          redirect "/today/#{room.id}"
+          redirect home
         end
       end
     end

@@ -15,7 +15,7 @@ module Pages
         row && "seat-c#{place} seat-r#{row}"
       end
 
-      def recorder = @recorder ||= Records::Recorder.new(room, env["rodauth"].session_value)
+      def recorder = @recorder ||= Records::Recorder.new(room, account_id, substitute: substitute?)
       def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
       def turns = @turns ||= listening.on(today).map(&:child)
 
@@ -34,14 +34,19 @@ module Pages
         @posed ||= observation.posed_problem
         return redirect("/listen/#{room.id}?problem=#{@posed.id}") unless htmx?
 
-        child = observation.child
-        estimate = recorder.estimate(child, *focus, on: today) || evidence.estimate_of(child, *focus, on: today)
+        child = room.child(observation.child_id) || halt(404)
+        observation.associations[:child] = child
+        estimate = estimate_now(child) unless substitute?
         partial(:"listen/_changed", observation: observation, child: child, estimate: estimate)
+      end
+
+      def estimate_now(child)
+        recorder.estimate(child, *focus, on: today) || evidence.estimate_of(child, *focus, on: today)
       end
 
       def log
         by_id = room.children.to_h { |child| [child.id, child] }
-        @log ||= Records::Observation.last_of(@posed.lesson)
+        @log ||= room.last_records(@posed.lesson)
         @log.each { |row| row.associations[:child] = by_id[row.child_id] if by_id.key?(row.child_id) }
       end
 
@@ -68,7 +73,9 @@ module Pages
 
       def next_problem
         following = @posed.check_in_id ? nil : @posed.lesson.following(@posed)
-        following ? "/listen/#{room.id}?problem=#{following.id}" : "/plan/#{room.id}"
+        return "/listen/#{room.id}?problem=#{following.id}" if following
+
+        substitute? ? "/conduct/#{room.id}" : "/plan/#{room.id}"
       end
     end
   end

@@ -21,6 +21,8 @@ module Pages
         erb :"listen/listen"
       end
 
+      before("/:room/seats") { halt 404 if substitute? }
+
       # Names by today's list, or as they sit.
       post "/:room/order" do
         env["rack.session"]["seats"] = params[:order] == "seats"

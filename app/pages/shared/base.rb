@@ -13,6 +13,8 @@ module Pages
       # School days that are looked ahead over holidays.
       FAR = 60
 
+      SECTIONS = { "today" => "Today", "plan" => "Plan", "board" => "Board", "listen" => "Listen", "climb" => "Climb",
+                   "sheets" => "Sheets" }.freeze
       VIEWS = File.join(Rungs::ROOT, "app/pages")
 
       set :views, VIEWS
@@ -27,12 +29,24 @@ module Pages
       helpers Helpers
 
       helpers do
-        def person = @person ||= Records::Account[env["rodauth"].session_value]
+        def account_id = (env["rodauth"].session_value unless substitute?)
+        def person = @person ||= Records::Account[account_id]
 
         # The class this page is about; another teacher's is not there.
         def room
-          @room ||= in_its_words(Records::Account.classroom_of(env["rodauth"].session_value, params[:room]) || stranger)
+          @room ||= in_its_words(room_of_substitute || Records::Account.classroom_of(account_id, params[:room]) || stranger)
         end
+
+        # Whether this is somebody who takes the class for a day by a link, and reaches that lesson only.
+        def substitute? = !env["rungs.substitute"].nil?
+
+        def room_of_substitute
+          lesson = env["rungs.substitute"] or return
+          lesson.classroom.extend(Records::ForSubstitute).see_only(lesson)
+        end
+
+        # Where one comes back to after the lesson.
+        def home = substitute? ? "/substitute/#{lesson_today.substitute_key}" : "/today/#{room.id}"
 
         # Dates and words are from now on as that class has them.
         def in_its_words(classroom)
@@ -42,6 +56,7 @@ module Pages
 
         # Where others open a board: under the name that this page was asked for, else this machine's own address.
         def board_address(lesson) = "#{request.scheme}://#{host_for_others}/b/#{lesson.code}"
+        def substitute_address(lesson) = "#{request.scheme}://#{host_for_others}/substitute/#{lesson.substitute_key}"
         def reachable? = !Settings.loopback?
 
         def host_for_others
@@ -57,11 +72,19 @@ module Pages
         # Other classes of the same person.
         def others = person.classrooms.reject { |other| other.id == room.id }
 
+        # The tabs there are, by their path.
+        def sections
+          return SECTIONS.transform_keys { |path| "#{path}/#{room.id}" } unless substitute?
+
+          { home.delete_prefix("/") => "The lesson", "board/#{room.id}" => "Board", "listen/#{room.id}" => "Listen" }
+        end
+
         # Whether this person has not had this explained yet; it is now.
         def first_time?(what)
-          return false if person.seen.include?(what)
+          seen = substitute? ? env["rack.session"]["seen"].to_a : person.seen
+          return false if seen.include?(what)
 
-          person.update(seen: Sequel.pg_array([*person.seen, what], :text))
+          substitute? ? env["rack.session"]["seen"] = [*seen, what] : person.update(seen: Sequel.pg_array([*seen, what], :text))
         end
 
         # Somebody asked for a class that is not theirs: its teachers can read that.
@@ -74,7 +97,7 @@ module Pages
         # Kept for the class's teachers to read.
         def note_act(what, classroom = nil)
           address = Rack::Request.new(env).ip
-          Records::Audit.note(what, account_id: env["rodauth"].session_value, classroom: classroom, address: address)
+          Records::Audit.note(what, account_id: account_id, classroom: classroom, address: address)
         end
 
         def today = @today ||= room.today

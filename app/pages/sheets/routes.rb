@@ -159,7 +159,9 @@ module Pages
 
         def lesson_sheet(**more)
           turns = listening.on(day).map { |turn| [turn.name, turn.because] }
-          ::Sheets::LessonPage.new(parts: papers.told, turns: turns, title: "#{room.name}, #{long_date(day)}", **more)
+          link = substitute_address(lesson) if lesson&.substitute_key
+          ::Sheets::LessonPage.new(parts: papers.told, turns: turns, link: link, title: "#{room.name}, #{long_date(day)}",
+                                   **more)
         end
 
         # A page for each family, for the days of conferences.
