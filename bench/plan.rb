@@ -10,7 +10,9 @@ monday = Date.new(2026, 11, 30)
 bands, ids = Rungs::Planning::Widening::ORDER, Rungs::Activity::ALL.ids
 slips = Rungs::Activity::ALL.flat_map(&:slips).uniq
 took = Array.new(CLASSES) do |seed|
-  met = ids.sample(random.rand(0..ids.size), random: random).to_h { |id| [id, monday - random.rand(1..90)] }
+  met = ids.sample(random.rand(0..ids.size), random: random).to_h do |id|
+    [["activity", id], monday - random.rand(1..90)]
+  end
   at_work = { band: bands.sample(random: random), operation: %w[add subtract].sample(random: random) }
   late = slips.sample(3, random: random)
   started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
@@ -20,4 +22,4 @@ took = Array.new(CLASSES) do |seed|
 end.sort
 puts format("%<many>d classes: a week in %<middle>.0f ms (median), %<most>.0f ms (95 of 100)",
             many: CLASSES, middle: took[CLASSES / 2], most: took[CLASSES * 95 / 100])
-exit 1 if took[CLASSES / 2] > 150
+exit 1 if took[CLASSES * 95 / 100] > 150

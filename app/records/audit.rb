@@ -38,8 +38,8 @@ module Records
       rooms = DB[:memberships].where(account_id: account.id).select(:classroom_id)
       events = where(account_id: account.id).or(classroom_id: rooms).order(Sequel.desc(:at)).limit(most)
       events.eager(:account, :classroom).all.map do |each|
-        Row.new(at: each.at, who: each.account&.name || "no account", what: WHAT[each.what], where: each.classroom&.name,
-                address: each.address)
+        Row.new(at: each.at, who: each.account&.name || "no account", what: WHAT[each.what],
+                where: each.classroom&.name, address: each.address)
       end
     end
 

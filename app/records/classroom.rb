@@ -55,9 +55,12 @@ module Records
     # What an activity is told of the class: its settings, which facts are due, and which two ways were heard.
     def activity_settings
       { **pictured, turned: setting("turned"), minus: setting("minus").tr("_", " "),
-                    facts: ->(operation) { due_facts[operation] },
-                    names: -> { children.map { |child| child.name.split.first } }, ways_heard: -> { lesson_on(today)&.ways_heard } }
+                    facts: ->(operation) { due_facts[operation] }, names: -> { called },
+                    ways_heard: -> { lesson_on(today)&.ways_heard } }
     end
+
+    # First names, as they are called out.
+    def called = children.map { |child| child.name.split.first }
 
     # How pictures are drawn for it.
     # @return [Hash{Symbol => Symbol, Boolean}]

@@ -19,10 +19,13 @@ module Terminal
 
     def week_for(rows, dates)
       Rungs::Planning::Week.new(days: dates, at_work: at_work(rows), slips: slips_of(rows),
-                                seed: @options.fetch(:seed, 1), minutes: in_range(:minutes, 25, 5..120))
+                                seed: @options.fetch(:seed, 1), minutes: in_range(:minutes, 25, 5..120), met: met(rows))
     end
 
     def at_work(rows) = %i[operation band].zip(place(rows)).to_h
+
+    # Ranges are all that records tell of what a class has met.
+    def met(rows) = rows.to_h { |row| [["range", row.band], row.record.day] }
 
     # Commonest first, of the last eight weeks.
     def slips_of(rows)

@@ -48,9 +48,11 @@ RSpec.describe "Whoever takes the class" do
     plan
     other = make_teacher[1]
     hand_over
-    paths = %w[today plan lesson week numbers find share climb hear groups back sheets].map { |tab| "/#{tab}/#{room.id}" }
-    paths += ["/climb/#{room.id}/children/#{child.id}", "/account/classes/#{room.id}", "/account", "/search/#{room.id}?q=B",
-              "/lesson/#{room.id}?day=#{room.today}", "/notes/#{room.id}/#{child.id}", "/conduct/#{other.id}",
+    paths = %w[today plan lesson week numbers find share climb hear groups back sheets].map do |tab|
+      "/#{tab}/#{room.id}"
+    end
+    paths += ["/climb/#{room.id}/children/#{child.id}", "/account/classes/#{room.id}",
+              "/account", "/search/#{room.id}?q=B", "/lesson/#{room.id}?day=#{room.today}", "/notes/#{room.id}/#{child.id}", "/conduct/#{other.id}",
               "/listen/#{other.id}", "/check-in/#{room.id}/#{child.id}"]
     paths.each { |path| expect([path, get(path).status]).to eq([path, 302]) }
     get link
@@ -95,7 +97,7 @@ RSpec.describe "Whoever takes the class" do
     row = room.record(key)
     expect(row).to have_attributes(code: "make_ten", substitute: true, account_id: nil)
     expect(row.summary).to include("heard by a substitute")
-    expect(get("/listen/#{room.id}").body.scan(/id="record-/).size).to eq(1)
+    expect(get("/listen/#{room.id}").body.scan('id="record-').size).to eq(1)
     expect(Records::Evidence.new(room).estimate(child, "add", "bridge", on: room.today).records.size).to eq(1)
   end
 
@@ -115,7 +117,8 @@ RSpec.describe "Whoever takes the class" do
     expect([last_response.status, last_response.body]).to match([401, include("not good any more")])
     get "/conduct/#{room.id}"
     follow_redirect!
-    expect([last_response.status, last_response.body]).to match([404, include("called back", "Nothing that was recorded is lost")])
+    expect([last_response.status,
+            last_response.body]).to match([404, include("called back", "Nothing that was recorded is lost")])
     expect(get("/substitute/#{'0' * 32}").status).to eq(404)
   end
 

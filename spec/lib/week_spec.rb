@@ -10,6 +10,13 @@ RSpec.describe Rungs::Planning::Week do
                         seed: seed, **more)
   end
 
+  # All there is, met long ago.
+  def everything
+    ids = { "activity" => Rungs::Activity::ALL.ids, "situation" => Rungs::Problem::Situation::ALL.ids,
+            "picture" => Rungs::Picture::Staging::ORDER }
+    ids.flat_map { |what, all| all.each_with_index.map { |id, index| [[what, id], monday - 60 + index] } }.to_h
+  end
+
   def shape(week) = week.days.map { |day| day.parts.map(&:to_h) }
 
   it "is never longer than there is time, with one new thing a day, and a reason for each part" do
@@ -18,6 +25,9 @@ RSpec.describe Rungs::Planning::Week do
       days = week(band: band, operation: operation, minutes: time, seed: seed).days
       expect(days.map(&:minutes)).to all(be <= time)
       expect(days.map { |day| day.parts.count(&:fresh) }).to all(be <= 1)
+      expect(days.flat_map(&:parts)).to all(satisfy { |part|
+        part.minutes.between?(part.kind.minutes * 0.75, part.kind.minutes)
+      })
       expect(days.flat_map(&:parts).map(&:why)).to all(end_with(".").or(end_with("?")))
       expect(days.map { |day| day.parts.map(&:kind) }).to all(satisfy { |kinds| kinds.uniq == kinds })
     end
@@ -37,12 +47,45 @@ RSpec.describe Rungs::Planning::Week do
   end
 
   it "takes new ones in turn, none twice before the others that fit, and then the one done longest ago" do
-    fresh = week.days.filter_map(&:fresh).map { |part| part.kind.id }
-    expect(fresh.uniq).to eq(fresh)
-    met = Rungs::Activity::ALL.ids.each_with_index.to_h { |id, index| [id, monday - 40 + index] }
-    parts = week(met: met).days.flat_map(&:parts)
+    fresh = week.days.filter_map(&:fresh).map(&:fresh)
+    expect(fresh).to all(match(["activity", String])).and satisfy { |all| all.uniq == all }
+    parts = week(met: everything).days.flat_map(&:parts)
     expect(parts.none?(&:fresh)).to be(true)
     expect(parts.map(&:why)).to include(match(/done last on \d+ \w+\./))
+  end
+
+  it "brings a story that is new where no activity is, in the order they are taught, and the range before both" do
+    activities = everything.reject { |(what, _), _| what == "situation" }
+    fresh = week(met: activities, operation: "subtract").days.filter_map(&:fresh)
+    expect(fresh.map(&:fresh)).to eq(%w[together.both add_to.change take_from.change together.part].map { |id|
+      ["situation", id]
+    })
+    expect(fresh.map(&:why)).to all(start_with("New to this class: the story “"))
+
+    opened = week(met: activities.merge(%w[range to10] => monday - 9), band: "teens").days
+    expect(opened.filter_map do |day|
+      day.fresh&.fresh
+    end.first(2)).to match([["range", "teens"], %w[situation together.total]])
+    expect(week(met: { %w[range to10] => monday - 9 }, band: "teens").days.first.fresh.fresh).to eq(%w[range teens])
+  end
+
+  it "fills one place of a day with the next best, until there is none" do
+    beside, taken = [Rungs::Activity::ALL.fetch("quick_look")], []
+    while (part = week(days: 1, without: taken).next_best(:main, beside: beside))
+      expect(taken).not_to include(part.kind.id)
+      expect([part.role, part.minutes <= 25]).to eq([:main, true])
+      taken << part.kind.id
+    end
+    expect(taken.size).to be > 10
+    expect(week(days: 1).next_best(:main, fresh: true)).to be_nil
+    stories = %w[add_to.result together.total].map { |id| "story_time #{id}" }
+    expect(week(days: 1, without: stories.first(1)).next_best(:story).options["situation"]).to eq("together.total")
+  end
+
+  it "knows the place in a day of what a teacher put there" do
+    roles = Rungs::Activity::ALL.to_h { |kind| [kind.id, described_class.role_of(kind)] }
+    expect(roles).to include("quick_look" => :warm_up, "story_time" => :story, "two_cards" => :game, "twins" => :main,
+                             "whose_way" => :compare)
   end
 
   it "proposes last what needs things that are not there" do
@@ -56,7 +99,7 @@ RSpec.describe Rungs::Planning::Week do
   it "brings out slips of late first, and takes the next best where one was exchanged" do
     slipping = week(slips: %w[start_counted]).days.first.fresh
     expect(slipping.kind.slips).to include("start_counted")
-    other = week(slips: %w[start_counted], without: { monday => [slipping.kind.id] }).days.first.fresh
+    other = week(slips: %w[start_counted], without: [slipping.kind.id]).days.first.fresh
     expect(other.kind).not_to eq(slipping.kind)
   end
 end

@@ -34,7 +34,8 @@ module Pages
 
         # The class this page is about; another teacher's is not there.
         def room
-          @room ||= in_its_words(room_of_substitute || Records::Account.classroom_of(account_id, params[:room]) || stranger)
+          @room ||= in_its_words(room_of_substitute || Records::Account.classroom_of(account_id,
+                                                                                     params[:room]) || stranger)
         end
 
         # Whether this is somebody who takes the class for a day by a link, and reaches that lesson only.
@@ -84,7 +85,12 @@ module Pages
           seen = substitute? ? env["rack.session"]["seen"].to_a : person.seen
           return false if seen.include?(what)
 
-          substitute? ? env["rack.session"]["seen"] = [*seen, what] : person.update(seen: Sequel.pg_array([*seen, what], :text))
+          if substitute?
+            env["rack.session"]["seen"] =
+              [*seen, what]
+          else
+            person.update(seen: Sequel.pg_array([*seen, what], :text))
+          end
         end
 
         # Somebody asked for a class that is not theirs: its teachers can read that.

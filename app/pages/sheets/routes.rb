@@ -160,8 +160,8 @@ module Pages
         def lesson_sheet(**more)
           turns = listening.on(day).map { |turn| [turn.name, turn.because] }
           link = substitute_address(lesson) if lesson&.substitute_key
-          ::Sheets::LessonPage.new(parts: papers.told, turns: turns, link: link, title: "#{room.name}, #{long_date(day)}",
-                                   **more)
+          ::Sheets::LessonPage.new(parts: papers.told, turns: turns, link: link,
+                                   title: "#{room.name}, #{long_date(day)}", **more)
         end
 
         # A page for each family, for the days of conferences.

@@ -16,6 +16,7 @@ module Pages
         note_act("substitute", room) unless env["rack.session"]["substitute"] == key
         env["rack.session"]["substitute"] = key
         @parts = Sheets::LessonPapers.new(@lesson).told
+        @hushed = true
         @margin = class_margin(next_up: listening.waiting(today).map(&:child)) { "" }
         erb :"substitute/lesson"
       end

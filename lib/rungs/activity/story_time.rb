@@ -23,7 +23,7 @@ module Rungs
             slips: %w[start_counted one_short repeated_given],
             easier: "Smaller numbers in the same story.", harder: "Another thing asked in the same story."
 
-      option("situation", "What happens", Problem::Situation::ALL.ids) do |id|
+      option("situation", "What happens", Problem::Situation::ALL.ids, fits: :situation) do |id|
         Problem::Situation::ALL.fetch(id).then { |situation| "#{situation.group}: #{situation.question}" }
       end
       option("band", "Numbers", ["to10", *(Problem::Band::ALL.ids - ["to10"])], fits: :band) do |id|

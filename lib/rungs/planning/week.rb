@@ -8,14 +8,14 @@ module Rungs
     #
     #   Week.new(days: days, at_work: { band: "to10", operation: "add" }, seed: 3).days.first.parts.map(&:title)
     class Week
-      # kind: an activity. options, seed, items: what its set is made of, and its data. fresh: whether it is new to the
-      # class. why: a sentence.
-      Part = Struct.new(:kind, :minutes, :options, :seed, :items, :fresh, :why, keyword_init: true) do
+      # kind: an activity. role: its place in a day. options, seed, items: what its set is made of, and its data. fresh:
+      # what of it is new to the class, as Novelty has things; nil where nothing is. why: a sentence.
+      Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :why, keyword_init: true) do
         def title = kind.title
 
         def to_h
-          { activity: kind.id, title: title, minutes: minutes, options: options, seed: seed, count: items.size,
-            new: fresh, why: why }
+          { activity: kind.id, title: title, role: role.to_s, minutes: minutes, options: options, seed: seed,
+            count: items.size, new: !fresh.nil?, what: fresh&.first, why: why }
         end
       end
 
@@ -23,6 +23,15 @@ module Rungs
       Day = Struct.new(:date, :parts, keyword_init: true) do
         def minutes = parts.sum(&:minutes)
         def fresh = parts.find(&:fresh)
+      end
+
+      # What may take a place: an activity, with numbers and a situation for it, and why.
+      Candidate = Struct.new(:kind, :at_work, :why, keyword_init: true) do
+        # What it is called where it was exchanged and is not wanted again.
+        def key = [kind.id, at_work[:situation]].compact.join(" ")
+
+        # A part may be cut to three quarters of its usual time.
+        def least = (kind.minutes * Rational(3, 4)).ceil
       end
 
       # What each range asks for, most first, as what a teacher wants to do.
@@ -37,21 +46,30 @@ module Rungs
       AGAIN, LEAST, TRIES = 10, 2, 12
       # A warm-up is short.
       SHORT = 5
-      # What a day has, as it stands; what matters most takes its time first.
+      # What a day has, as it stands; what matters most takes its time first. Some may bring something new.
       ORDINARY, LAST = %i[warm_up main story practice].freeze, %i[warm_up game compare facts].freeze
-      FIRST = %i[main story game compare].freeze
+      FIRST, NEW = %i[main story game compare].freeze, %i[main story game].freeze
+
+      # @param activity [Class]
+      # @return [Symbol] the place in a day of what a teacher put there
+      def self.role_of(activity)
+        return :story if activity == Activity::POSED
+        return :warm_up if activity.minutes <= SHORT
+
+        { "games" => :game, "talk" => :compare }.fetch(activity.finds.first, :main)
+      end
 
       # @param days [Array<Date>] school days, in order
       # @param at_work [Hash{Symbol => String}] band and operation
       # @param minutes [Integer] the time there is each day
-      # @param met [Hash{String => Date}] by activity, the day it was last done
+      # @param met [Hash{Array(String, String) => Date}] by thing, as Novelty has them, the last day it was there
       # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
       # @param slips [Array<String>] ids of slips of late, commonest first
-      # @param without [Hash{Date => Array<String>}] activities that were exchanged for the next best
+      # @param without [Array<String>] keys of candidates that are not wanted
       # @param has [Array<String>, nil] things on the class's shelf: what needs others comes last; nil where that is not
       #   known
       # @param settings [Hash] of the class, as activities take them
-      def initialize(days:, at_work:, seed:, minutes: 25, met: {}, recent: [], slips: [], without: {}, has: nil,
+      def initialize(days:, at_work:, seed:, minutes: 25, met: {}, recent: [], slips: [], without: [], has: nil,
                      settings: {})
         @dates = days
         @at_work = at_work
@@ -69,96 +87,167 @@ module Rungs
       # @return [Array<Day>]
       def days = @days ||= @dates.each_with_index.map { |date, index| day(date, index) }
 
-      # @return [String] the aim of the week: of what is most of it about
-      def i_can = (days.filter_map(&:fresh).first || days.flat_map(&:parts).first)&.kind&.i_can
+      # @return [String] the aim of the week: what most of it is about
+      def i_can
+        parts = days.flat_map(&:parts)
+        (parts.find { |part| part.role == :main } || parts.first)&.kind&.i_can
+      end
+
+      # What may take the place of one part of the first day.
+      # @param role [Symbol] of ORDINARY or LAST
+      # @param beside [Array<Class>] activities that the day has already
+      # @param fresh [Boolean] whether something else of that day is new
+      # @return [Part, nil] within the minutes; nil where nothing else fits
+      def next_best(role, beside: [], fresh: false)
+        begin_day(@dates.first)
+        @today, @fresh = beside.dup, fresh
+        part(role, @minutes)&.tap { |part| lengthen([part], @minutes - part.minutes) }
+      end
 
       private
 
-      def day(date, index)
-        last = index == @dates.size - 1 && @dates.size > 2
+      def begin_day(date)
         @date, @random = date, Random.new((@seed * 1009) + date.jd)
-        left, @today = @minutes, []
-        roles = last ? LAST : ORDINARY
-        found = roles.sort_by { |role| FIRST.index(role) || FIRST.size }.to_h do |role|
-          [role, part(role, left)&.tap { |each| left -= each.minutes }]
-        end
-        parts = found.values_at(*roles).compact
-        parts.each { |each| @met[each.kind.id] = date }
-        Day.new(date: date, parts: parts)
+        @today, @fresh = [], false
       end
 
-      # The first that fits into the time and has items that were not there of late.
-      def part(role, left)
-        candidates(role).each do |kind, fresh, why|
-          next if kind.minutes > left || @today.include?(kind) || @without.fetch(@date, []).include?(kind.id)
+      def day(date, index)
+        begin_day(date)
+        roles = index == @dates.size - 1 && @dates.size > 2 ? LAST : ORDINARY
+        left = @minutes
+        found = by_weight(roles).to_h do |role|
+          [role, part(role, left)&.tap { |each| left -= each.minutes }]
+        end
+        lengthen(found.values.compact, left)
+        Day.new(date: date, parts: found.values_at(*roles).compact)
+      end
 
-          made = set(kind, role) or next
-          @used[kind.id] += 1
-          @today << kind
-          return Part.new(kind: kind, minutes: kind.minutes, fresh: fresh, why: why, **made)
+      def by_weight(roles) = roles.sort_by { |role| FIRST.index(role) || FIRST.size }
+
+      # The time that is left goes to what matters most, up to what it usually takes.
+      def lengthen(parts, left)
+        parts.each do |part|
+          more = [part.kind.minutes - part.minutes, left].min
+          part.minutes += more
+          left -= more
+        end
+      end
+
+      # The first that fits into the time, has items that were not there of late, and brings no second new thing.
+      def part(role, left)
+        candidates(role).each do |each|
+          next if each.least > left || @today.include?(each.kind) || @without.include?(each.key)
+
+          made = set(each, role) or next
+          return place(each, role, made)
         end
         nil
       end
 
-      # @return [Hash, nil] options, seed and items; nil where all its items were there of late
-      def set(kind, role)
-        options = kind.fitted(role == :warm_up ? below : @at_work)
+      def place(candidate, role, made)
+        kind, things = candidate.kind, made.delete(:things)
+        @taken.concat(made[:items].map { |data| [kind.id, data] })
+        @today << kind
+        @fresh ||= made[:fresh]
+        things.each do |thing|
+          @used[thing] += 1
+          @met[thing] = @date
+        end
+        Part.new(kind: kind, role: role, minutes: candidate.least, why: why(candidate, made[:fresh]), **made)
+      end
+
+      def why(candidate, fresh)
+        return candidate.why unless fresh
+        return "New to this class: #{because(candidate.kind)}." if fresh.first == "activity"
+
+        "New to this class: #{Novelty.title(*fresh)}."
+      end
+
+      # @return [Hash, nil] range, options, seed, items, and what is new; nil where all its items were there of late, or
+      #   more of it is new than may be
+      def set(candidate, role)
+        kind, range = candidate.kind, candidate.at_work.fetch(:band)
+        options = kind.fitted(candidate.at_work)
         made = (@made ||= {})[[kind.id, options]] ||= kind.with(options, @settings)
         TRIES.times do |try|
           seed = @random.rand(1..9999)
-          most = [kind.usual, made.most].compact.min
-          items = (made.data(seed: seed, count: [most - (try / 3), LEAST].max.clamp(1, most)) if most.positive?)
-          next if items.nil? || items.any? { |data| @taken.include?([kind.id, data]) }
+          items = items(made, kind, seed, try) or next
+          things = Novelty.things(kind, options, situation: items.first[:situation], range: range)
+          fresh = Novelty.new_of(things, @met)
+          return nil if fresh.size > (NEW.include?(role) && !@fresh ? 1 : 0)
 
-          @taken.concat(items.map { |data| [kind.id, data] })
-          return { options: options, seed: seed, items: items }
+          return { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first }
         end
         nil
       rescue Error
         nil
       end
 
-      # @return [Array<Array(Class, Boolean, String)>] what may take a place: the activity, whether it is new, and why
+      def items(made, kind, seed, try)
+        most = [kind.usual, made.most].compact.min
+        return unless most.positive?
+
+        items = made.data(seed: seed, count: [most - (try / 3), LEAST].max.clamp(1, most))
+        items if items.none? { |data| @taken.include?([kind.id, data]) }
+      end
+
+      # @return [Array<Candidate>] what may take a place, the best first
       def candidates(role)
         case role
         when :main then main
-        when :story then [[Activity::POSED, false, "To pose and listen to: #{title(@at_work)}, where the class works."]]
-        when :facts then [[Activity::WEEKLY, false, "Looks back: which facts come by now?"]]
+        when :story then stories
+        when :facts then [candidate(Activity::WEEKLY, "Looks back: which facts come by now?")]
+        when :game then met(role) + found(%w[games]).reject { |kind| known?(kind) }.map { |kind| candidate(kind, nil) }
         else met(role)
         end
       end
 
+      def candidate(kind, why, at_work = @at_work) = Candidate.new(kind: kind, why: why, at_work: at_work)
+
       # Of what is known, and why it stands there.
       def met(role)
-        kinds, why = {
-          warm_up: [warm_ups, "Goes back over what is known, #{title(below)}."],
+        kinds, why, at_work = {
+          warm_up: [warm_ups, "Goes back over what is known, #{numbers(below)}.", below],
           practice: [practised, "To practise what was met already."],
           game: [found(%w[games]), "The last day plays with the week’s numbers."],
           compare: [found(%w[talk]), "Looks back: what was the same, what was not?"]
         }.fetch(role)
-        in_turn(kinds.select { |kind| known?(kind) }).map { |kind| [kind, false, why] }
+        in_turn(kinds.select { |kind| known?(kind) }).map { |kind| candidate(kind, why, at_work || @at_work) }
       end
 
       # New ones first, the most asked for before others; then those that were done longest ago.
       def main
         new, met = suited.partition { |kind| !known?(kind) }
-        new.map { |kind| [kind, true, "New to this class: #{because(kind)}."] } +
-          in_turn(met).map { |kind| [kind, false, "In turn: done last on #{@met.fetch(kind.id).strftime('%-d %B')}."] }
+        (new + in_turn(met)).map { |kind| candidate(kind, last_done(["activity", kind.id])) }
       end
+
+      # A situation that is new, where nothing else of the day is; then those that were told longest ago.
+      def stories
+        new, met = Problem::Situation.taught(@at_work.fetch(:operation)).partition do |situation|
+          Novelty.new_of([["situation", situation.id]], @met).any?
+        end
+        told = met.sort_by { |each| [@used[["situation", each.id]], @met[["situation", each.id]]&.jd || 0] }
+        ((@fresh ? [] : new.first(1)) + told).map do |situation|
+          candidate(Activity::POSED, "To pose and listen to: #{numbers(@at_work)}, where the class works.",
+                    { **@at_work, situation: situation.id })
+        end
+      end
+
+      def last_done(thing) = "In turn#{": done last on #{@met[thing].strftime('%-d %B')}" if @met[thing]}."
 
       def because(kind)
         slip = (kind.slips & @slips).first
         return "it brings out a slip of late, #{slip.tr('_', ' ')}" if slip
 
-        "#{Activity::FINDS.fetch((kind.finds & aims).first || kind.finds.first).downcase}, #{title(@at_work)}"
+        "#{Activity::FINDS.fetch((kind.finds & aims).first || kind.finds.first).downcase}, #{numbers(@at_work)}"
       end
 
       # By the slips it brings out, then by what the range asks for.
       def suited
         fitting = found(aims) - routine
         fitting.sort_by do |kind|
-          [lacks?(kind) ? 1 : 0, @used[kind.id], -(kind.slips & @slips).size, aims.index((kind.finds & aims).first),
-           Activity::ALL.ids.index(kind.id)]
+          [lacks?(kind) ? 1 : 0, @used[["activity", kind.id]], -(kind.slips & @slips).size,
+           aims.index((kind.finds & aims).first), Activity::ALL.ids.index(kind.id)]
         end
       end
 
@@ -175,12 +264,12 @@ module Rungs
       def routine = Activity::USUAL.map { |id| Activity::ALL.fetch(id) }
 
       # What the class has met, and the usual parts of a lesson: nothing of it is new.
-      def known?(kind) = @met.key?(kind.id) || routine.include?(kind)
+      def known?(kind) = @met.key?(["activity", kind.id]) || routine.include?(kind)
 
       # None twice before the others that fit: least in this week, then longest ago, then by lot.
       def in_turn(kinds)
         lots = kinds.to_h { |kind| [kind.id, @random.rand] }
-        kinds.sort_by { |kind| [@used[kind.id], @met[kind.id]&.jd || 0, lots[kind.id]] }
+        kinds.sort_by { |kind| [@used[["activity", kind.id]], @met[["activity", kind.id]]&.jd || 0, lots[kind.id]] }
       end
 
       # One range back.
@@ -189,7 +278,7 @@ module Rungs
         { **@at_work, band: order[[order.index(@at_work.fetch(:band)) - 1, 0].max] }
       end
 
-      def title(at_work) = "numbers #{Problem::Band::ALL.fetch(at_work.fetch(:band)).title}"
+      def numbers(at_work) = Novelty.title("range", at_work.fetch(:band))
     end
   end
 end

@@ -44,7 +44,7 @@ module Rungs
       end
 
       # @return [Integer] how many different ones there are
-      def count = problems.map { |problem| key(problem) }.uniq.size
+      def count = @count ||= keys.uniq.size
 
       # @param number [Integer] how many
       # @param random [Random]
@@ -53,11 +53,16 @@ module Rungs
       # @raise [Error::TooMany] saying how many there are
       def draw(number, random:, except: [])
         taken = except.map { |problem| key(problem) }
-        free = problems.shuffle(random: random).uniq { |problem| key(problem) }
-        free = free.reject { |problem| taken.include?(key(problem)) }
-        refuse(number, free.size, except.any?) if free.size < number
-        spread(free, number)
+        there = taken.empty? ? count : (keys.uniq - taken).size
+        refuse(number, there, taken.any?) if there < number
+
+        free = problems.shuffle(random: random).lazy.uniq { |problem| key(problem) }
+        spread(free.reject { |problem| taken.include?(key(problem)) }.first(number + OF_ONE_FACT), number)
       end
+
+      # Problems that one fact has at most, and so the most that wait their turn.
+      OF_ONE_FACT = 2
+      private_constant :OF_ONE_FACT
 
       # Bare equations, as many as there are of those wanted.
       # @return [Array<String>] "7 + 5 = □"
@@ -72,6 +77,8 @@ module Rungs
       end
 
       private
+
+      def keys = problems.map { |problem| key(problem) }
 
       # Two parts, or three; an open story gives one number, which all three of its example share.
       def tuples

@@ -26,6 +26,17 @@ module Rungs
       def put_back? = form.start_with?("□ −")
       def operation = unknown == :whole ? "add" : "subtract"
 
+      # How late it is taught: 0 in the first year, 2 where the start is asked or the word points the wrong way.
+      LATE = %w[add_to.start take_from.start compare.bigger.fewer compare.smaller.more].freeze
+      def difficulty = [first_year, !LATE.include?(id)].index(true) || 2
+
+      # @param operation ["add", "subtract"]
+      # @return [Array<Situation>] those with two parts, in the order they are taught
+      def self.taught(operation)
+        two = ALL.select { |each| each.operation == operation && each.sizes == [2] && !each.open }
+        two.sort_by.with_index { |each, index| [each.difficulty, index] }
+      end
+
       # @return [Array<String>] the letters of the numbers it gives: ["W", "F"]; an open one gives how many plan
       def givens = open ? ["F"] : form.scan(/[WFST]/)
 
