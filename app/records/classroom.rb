@@ -133,9 +133,12 @@ module Records
       lesson_on(day).tap { |lesson| lesson.reopen if lesson.ended_at }
     end
 
+    # @return [Lesson, nil] the last lesson before a day
+    def lesson_before(day) = own(lessons_dataset.first(Sequel[:held_on] < day))
+
     # @return [Lesson, nil] the last lesson before a day, where it was begun and stopped with parts left
     def unfinished(day)
-      last = lessons_dataset.first(Sequel[:held_on] < day)
+      last = lesson_before(day)
       last if last && last.course.left.any? && last.course.parts.any?(&:begun?)
     end
 

@@ -99,6 +99,18 @@ module Records
       asked.empty? ? part.activity.i_can : asked.join(",  ")
     end
 
+    # What it is about, short: what happens in its story, or its first items.
+    def gist
+      first_item = item(first)
+      return first_item.problem.situation.question.capitalize if first_item.problem&.situation
+
+      asked = (0...[size, 2].min).filter_map { |index| item(index).equation }
+      return asked.join(", ") if asked.any?
+
+      option = part.activity.options.max_by { |each| each.fits == :range ? 1 : 0 }
+      option ? "#{option.label} #{option.say(kind.chosen[option.id])}" : ""
+    end
+
     # A throw of real things in the place of what would have fallen.
     # @raise [Rungs::Error::NotAProblem]
     def throw_in(index, input)

@@ -52,7 +52,8 @@ RSpec.describe "Whoever takes the class" do
       "/#{tab}/#{room.id}"
     end
     paths += ["/climb/#{room.id}/children/#{child.id}", "/account/classes/#{room.id}",
-              "/account", "/search/#{room.id}?q=B", "/lesson/#{room.id}?day=#{room.today}", "/notes/#{room.id}/#{child.id}", "/conduct/#{other.id}",
+              "/account", "/search/#{room.id}?q=B", "/lesson/#{room.id}?day=#{room.today}",
+              "/notes/#{room.id}/#{child.id}", "/conduct/#{other.id}",
               "/listen/#{other.id}", "/check-in/#{room.id}/#{child.id}"]
     paths.each { |path| expect([path, get(path).status]).to eq([path, 302]) }
     get link

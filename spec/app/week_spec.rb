@@ -22,9 +22,10 @@ RSpec.describe "The week" do
     body = get("#{path}?from=#{monday}").body
     expect(body).to include("New to this class", "Goes back over what is known", "Bring", "I can ")
     expect(kinds.size).to eq(5)
-    week.planned.each_value do |parts|
+    there = week
+    there.planned.each do |date, parts|
       expect(parts.sum(&:minutes)).to be_between(8, 25)
-      expect(parts.count { |part| part.details["fresh"] }).to be <= 1
+      expect(there.fresh_on(date).size).to be <= 1
     end
     first = kinds
     week.dates.each { |date| send_form "#{path}/day", from: monday, day: date, do: "empty" }
@@ -39,19 +40,19 @@ RSpec.describe "The week" do
     room.start_lesson(monday).course.plan("twins")
     send_form "#{path}/propose", from: monday
     expect([kinds[monday], kinds[monday + 2]]).to eq([["twins"], []])
-    part = week.parts_on(monday + 1).find { |each| each.details["fresh"] }
+    part = week.parts_on(monday + 1).find { |each| each.details["role"] == "main" }
     send_form "#{path}/parts/#{part.id}/exchange", from: monday
     expect(part.refresh.kind).not_to eq(kinds[monday])
     expect(week.parts_on(monday + 1).map(&:kind).uniq.size).to eq(week.parts_on(monday + 1).size)
   end
 
-  it "moves a part to another day, copies a day, and repeats the week before" do
+  it "moves a part to another day, copies a day, and repeats an earlier week" do
     part = room.start_lesson(monday).course.plan("twins")
     send_form "#{path}/move", from: monday, item: part.id, place: monday + 3
     expect([kinds[monday], kinds[monday + 3]]).to eq([[], ["twins"]])
     send_form "#{path}/day", from: monday, day: monday + 3, place: monday + 4, do: "copy"
     expect(kinds[monday + 4]).to eq(["twins"])
-    send_form "#{path}/repeat", from: monday + 7
+    send_form "#{path}/repeat", from: monday + 7, place: monday
     expect(room.lesson_on(monday + 11).course.parts.map(&:kind)).to eq(["twins"])
     send_form "#{path}/move", from: monday, item: 999_999, place: monday
     expect(last_response.status).to eq(404)

@@ -4,7 +4,7 @@ module Pages
   module Lessons
     # A lesson as a list of parts in order: planned, begun, gone through, stopped and gone on with another day.
     class Routes < Shared::Tab
-      helpers Shared::ClassMargin
+      helpers Shared::ClassMargin, Shared::Bringing
 
       before("/:room/?*") { @tab, @title = "plan", "Plan a lesson" }
 

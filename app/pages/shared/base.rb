@@ -67,6 +67,12 @@ module Pages
           own ? "#{own.ip_address}:#{request.port}" : request.host_with_port
         end
 
+        # Where a form said one comes back to, where that is one of these pages; else the first.
+        def back_to(*pages)
+          back = params[:back].to_s
+          pages.any? { |page| back == page || back.start_with?("#{page}?", "#{page}#") } ? back : pages.first
+        end
+
         # Told on the next page, with a press that takes it back.
         def undoable(note, path) = env["rack.session"]["note"] = { "text" => note, "undo" => path }
 

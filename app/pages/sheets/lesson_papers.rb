@@ -24,6 +24,16 @@ module Pages
         @lesson = lesson
       end
 
+      # All that some lessons need, what is cut only once.
+      # @param lessons [Array<Records::Lesson>]
+      # @return [Array<Line>] with the day in their choices
+      def self.of(lessons)
+        lines = lessons.flat_map do |lesson|
+          new(lesson).lines.each { |line| line.choices = { **line.choices, day: lesson.held_on } }
+        end
+        lines.uniq { |line| line.choices[:sheet] == "cutouts" ? line.choices.except(:day) : line.choices }
+      end
+
       # @return [Array<Line>]
       def lines
         return [] if parts.empty?

@@ -35,6 +35,16 @@ module Pages
         sheet.render
       end
 
+      # All that some days need, of these kinds, as one file.
+      get "/:room/pack.pdf" do
+        form = checked(PackContract)
+        lessons = (form[:from]..form[:to]).filter_map { |day| room.lesson_on(day) }
+        lines = LessonPapers.of(lessons).select { |line| form[:kinds].to_a.include?(line.choices[:sheet]) }
+        refuse("Nothing of that kind is needed on these days") if lines.empty?
+        headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=sheets.pdf"
+        ::Sheets::Pack.join(lines.filter_map { |line| printed(line.choices) })
+      end
+
       # What was circled on the clipboard, on the same grid.
       get "/:room/enter" do
         @title, @scripts = "Enter the clipboard", %w[enter]
@@ -73,6 +83,17 @@ module Pages
 
         # Children’s sheets for each of them, the teacher’s own once.
         def copies_of(sheet) = %w[practice recording].include?(sheet) ? room.children.size.clamp(1, 40) : 1
+
+        # The same as that sheet by itself, what is cut once for each group.
+        # @return [String, nil] PDF; nil where there is no such sheet
+        def printed(choices)
+          groups = (room.children.size / Rungs::Planning::Bring::GROUP.to_f).ceil.clamp(1, 40)
+          copies = choices[:sheet] == "cutouts" ? { copies: groups } : {}
+          query = URI.encode_www_form({ **choices, **copies })
+          asked = env.merge("PATH_INFO" => "/#{room.id}/sheet.pdf", "QUERY_STRING" => query)
+          status, _, body = self.class.call(asked)
+          body.each.to_a.join if status == 200
+        end
 
         def part = @part ||= chosen[:part] && (room.part(chosen[:part]) || halt(404))
         def activity = part&.activity || Rungs::Activity::ALL[chosen[:activity]] || Rungs::Activity::ALL.first

@@ -2,9 +2,10 @@
 
 module Pages
   module Week
-    # Five lessons side by side: proposed from the records, moved, copied, emptied, repeated; what to bring for them.
+    # Five lessons side by side: aimed, proposed from the records, moved, copied, emptied, repeated; what to bring and
+    # print for them.
     class Routes < Shared::Tab
-      helpers Shared::ClassMargin
+      helpers Shared::ClassMargin, Shared::Bringing
 
       # Days that are looked back on.
       TERM = 112
@@ -25,26 +26,60 @@ module Pages
         erb :"week/term"
       end
 
+      # The aim: range, operation, and the sentence.
+      post "/:room/aim" do
+        said = @form[:i_can].to_s.strip
+        @week.aim(**@form.slice(:band, :operation), i_can: (said unless said.empty?))
+        redirect here
+      end
+
+      post "/:room/propose" do
+        @week.propose(today)
+        redirect here
+      end
+
+      # Another week in the place of the one proposed, to be taken back.
+      post "/:room/propose/another" do
+        seed = @week.propose_another(today)
+        undoable("Another week is proposed.", "/week/#{room.id}/propose/back?from=#{monday}&seed=#{seed}")
+        redirect here
+      end
+
+      post "/:room/propose/back" do
+        @week.take_back(@form[:seed] || halt(404))
+        redirect here
+      end
+
       # A thing is there, or it is not: only what is missing is listed, and what needs it is proposed last.
       post "/:room/shelf" do
         thing = params[:thing].to_s
         things = Rungs::Activity::ALL.flat_map { |kind| kind.materials.map(&:thing) }
         refuse("There is no such thing to bring") unless things.include?(thing)
         @week.shelve(thing, there: params[:there] == "1")
-        redirect "#{here}#bring"
-      end
-
-      post "/:room/propose" do
-        @week.propose(today, seed: @form[:seed] || ((monday.jd % 9999) + 1))
-        redirect here
+        redirect back_to("/week/#{room.id}", "/lesson/#{room.id}")
       end
 
       # One part for the next best.
       post "/:room/parts/:part/exchange" do
         part = room.part(params[:part]) || halt(404)
         refuse("That part has begun; it stays") if part.begun?
-        @week.exchange(part, today, seed: Random.rand(1..9999))
+        @week.exchange(part, today) || refuse("Nothing else fits into its time that is not there already")
         htmx? ? page : redirect(here)
+      end
+
+      # One new thing too many, to a day that has none.
+      post "/:room/parts/:part/to/:day" do
+        part = room.part(params[:part]) || halt(404)
+        refuse("That part has begun; it stays") if part.begun?
+        @week.move(part, @form[:day])
+        redirect here
+      end
+
+      # What an earlier lesson left undone, before what is planned for the next.
+      post "/:room/flow" do
+        date, lesson = @week.left_over(today) || refuse("Nothing is left undone")
+        @week.flow(lesson, date)
+        redirect here
       end
 
       # A part to another day.
@@ -55,11 +90,12 @@ module Pages
         htmx? ? page : redirect(here)
       end
 
-      # A whole day: copied to another, emptied, without school or with it.
+      # A whole day: moved or copied to another, emptied, without school or with it.
       post "/:room/day" do
         day = @form[:day] || refuse("Choose a day")
         case @form[:do]
         when "copy" then copy(day)
+        when "move" then @week.move_whole(day, @form[:place] || refuse("Choose the day it goes to"))
         when "empty" then @week.empty(day)
         else room.mark_off([day], closed: @form[:do] == "close")
         end
@@ -82,12 +118,9 @@ module Pages
         redirect here
       end
 
-      # The same lessons as a week before.
+      # The same lessons as in an earlier week.
       post "/:room/repeat" do
-        @week.dates.each do |date|
-          before = room.lesson_on(date - 7)&.course
-          @week.copy(before, date) if before && @week.parts_on(date).empty? && !@week.off?(date)
-        end
+        @week.repeat(@form[:place] || refuse("Choose a week"))
         redirect here
       end
 
@@ -132,15 +165,43 @@ module Pages
           @hear ||= days.empty? || room.children.empty? ? {} : listening.plan(days).to_h { |day| [day.date, day.turns] }
         end
 
-        # What is missing, and what the class has.
-        # @return [Array(Array<Rungs::Planning::Bring::Thing>, Array<Rungs::Planning::Bring::Thing>)]
-        def bring
-          things = Rungs::Planning::Bring.for(@week.parts.map(&:activity).uniq, children: room.children.size)
-          @bring ||= things.partition { |each| !@week.shelf.include?(each.thing) }
+        # The day that things are brought for; nil for the whole week.
+        def bring_day = @week.dates.find { |date| date == @form[:day] }
+        def bring_days = bring_day ? [bring_day] : @week.dates.reject { |date| @week.off?(date) }
+        def parts_to_bring_for = bring_day ? @week.parts_on(bring_day) : @week.parts
+
+        # Sheets of each kind that these days need.
+        # @return [Hash{String => Integer}]
+        def sheets
+          lessons = bring_days.filter_map { |date| @week.lesson(date) }
+          @sheets ||= Sheets::LessonPapers.of(lessons).map { |line| line.choices[:sheet] }.tally
         end
 
-        def cautions = Rungs::Planning::Caution.for(*@week.parts.flat_map { |part| part.activity.cautions }.uniq)
-        def i_can = (@week.parts.find { |part| part.details["fresh"] } || @week.parts.first)&.activity&.i_can
+        # "9 × 22", "clipboard", "3 for each group"
+        def how_many(kind)
+          copies = { "recording" => "each × #{present(bring_days)}", "practice" => "each × #{present(bring_days)}",
+                     "cutouts" => "for each group" }[kind]
+          [plural(sheets[kind], "sheet"), copies].compact.join(", ")
+        end
+
+        def first_planned = @week.dates.find { |date| @week.parts_on(date).any? }
+
+        # Days to come that have nothing.
+        def free_days? = @week.dates.any? { |date| date >= today && !@week.off?(date) && @week.parts_on(date).empty? }
+
+        # The lesson that left something for this day.
+        def left_to(date)
+          @left_over = @week.left_over(today).to_a unless defined?(@left_over)
+          @left_over.last if @left_over.first == date
+        end
+
+        # Who is not ready, by what for: "Dov, Hamish (not sure enough yet)"
+        def waiting_for(offer)
+          by_reason = offer.waiting.group_by(&:last).transform_values { |all| all.map(&:first) }
+          by_reason.map { |why, names| "#{names.join(', ')} (#{why})" }.join("; ")
+        end
+
+        def ordinal(date) = I18n.l(date, format: :day)
       end
     end
   end

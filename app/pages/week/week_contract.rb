@@ -2,7 +2,7 @@
 
 module Pages
   module Week
-    # A week by one of its days, a part or a day of it, and where it goes.
+    # A week by one of its days, its aim, a part or a day of it, and where it goes.
     class WeekContract < Shared::Contract
       params do
         optional(:from).filled(:date)
@@ -10,7 +10,10 @@ module Pages
         optional(:place).maybe(:date)
         optional(:day).filled(:date)
         optional(:seed).filled(:integer, included_in?: 1..9999)
-        optional(:do).filled(:string, included_in?: %w[copy empty close open])
+        optional(:band).filled(:string, included_in?: Rungs::Planning::Widening::ORDER)
+        optional(:operation).filled(:string, included_in?: %w[add subtract])
+        optional(:i_can).maybe(:string, max_size?: 120)
+        optional(:do).filled(:string, included_in?: %w[copy move empty close open])
       end
 
       %i[from place day].each { |key| rule(key).validate(:of_class) }

@@ -46,6 +46,7 @@ module Rungs
       AGAIN, LEAST, TRIES = 10, 2, 12
       # A warm-up is short.
       SHORT = 5
+      FACTS = "Goes back over facts: which come by now?"
       # What a day has, as it stands; what matters most takes its time first. Some may bring something new.
       ORDINARY, LAST = %i[warm_up main story practice].freeze, %i[warm_up game compare facts].freeze
       FIRST, NEW = %i[main story game compare].freeze, %i[main story game].freeze
@@ -108,7 +109,7 @@ module Rungs
 
       def begin_day(date)
         @date, @random = date, Random.new((@seed * 1009) + date.jd)
-        @today, @fresh = [], false
+        @today, @fresh = [], nil
       end
 
       def day(date, index)
@@ -119,6 +120,7 @@ module Rungs
           [role, part(role, left)&.tap { |each| left -= each.minutes }]
         end
         lengthen(found.values.compact, left)
+        @before = @fresh
         Day.new(date: date, parts: found.values_at(*roles).compact)
       end
 
@@ -196,7 +198,7 @@ module Rungs
         case role
         when :main then main
         when :story then stories
-        when :facts then [candidate(Activity::WEEKLY, "Looks back: which facts come by now?")]
+        when :facts then [candidate(Activity::WEEKLY, FACTS)]
         when :game then met(role) + found(%w[games]).reject { |kind| known?(kind) }.map { |kind| candidate(kind, nil) }
         else met(role)
         end
@@ -212,7 +214,9 @@ module Rungs
           game: [found(%w[games]), "The last day plays with the week’s numbers."],
           compare: [found(%w[talk]), "Looks back: what was the same, what was not?"]
         }.fetch(role)
-        in_turn(kinds.select { |kind| known?(kind) }).map { |kind| candidate(kind, why, at_work || @at_work) }
+        in_turn(kinds.select { |kind| known?(kind) }).map do |kind|
+          candidate(kind, kind == Activity::PRACTISED ? FACTS : why, at_work || @at_work)
+        end
       end
 
       # New ones first, the most asked for before others; then those that were done longest ago.
@@ -221,17 +225,20 @@ module Rungs
         (new + in_turn(met)).map { |kind| candidate(kind, last_done(["activity", kind.id])) }
       end
 
-      # A situation that is new, where nothing else of the day is; then those that were told longest ago.
+      # The story that was new the day before, once more; one that is new, where nothing else of the day is; then those
+      # that were told longest ago.
       def stories
-        new, met = Problem::Situation.taught(@at_work.fetch(:operation)).partition do |situation|
-          Novelty.new_of([["situation", situation.id]], @met).any?
+        new, met = Problem::Situation.taught(@at_work.fetch(:operation)).map(&:id).partition do |id|
+          Novelty.new_of([["situation", id]], @met).any?
         end
-        told = met.sort_by { |each| [@used[["situation", each.id]], @met[["situation", each.id]]&.jd || 0] }
-        ((@fresh ? [] : new.first(1)) + told).map do |situation|
-          candidate(Activity::POSED, "To pose and listen to: #{numbers(@at_work)}, where the class works.",
-                    { **@at_work, situation: situation.id })
-        end
+        told = met.sort_by { |id| [@used[["situation", id]], @met[["situation", id]]&.jd || 0] }
+        again = [@before&.first == "situation" ? @before.last : nil].compact
+        [*again.map { |id| story(id, "The story of the day before once more, with other numbers.") },
+         *(@fresh || again.any? ? [] : new.first(1)).map { |id| story(id, nil) },
+         *(told - again).map { |id| story(id, "To pose and listen to: #{numbers(@at_work)}, where the class works.") }]
       end
+
+      def story(situation, why) = candidate(Activity::POSED, why, { **@at_work, situation: situation })
 
       def last_done(thing) = "In turn#{": done last on #{@met[thing].strftime('%-d %B')}" if @met[thing]}."
 

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Pages
+  module Shared
+    # What a class brings for some parts: amounts for who is there, less what stands on its shelf; cautions once each.
+    module Bringing
+      # A thing to bring, or one that the class has.
+      # @param parts [Array<Records::LessonPart>]
+      # @param days [Array<Date>] on which; as many are counted as are there on the fullest
+      # @return [Array(Array<Rungs::Planning::Bring::Thing>, Array<Rungs::Planning::Bring::Thing>)] missing, and there
+      def bring(parts, days)
+        things = Rungs::Planning::Bring.for(parts.map(&:activity).uniq, children: present(days))
+        shelf = room.settings["shelf"].to_a
+        things.partition { |each| !shelf.include?(each.thing) }
+      end
+
+      # @return [Integer] children who are there, on the day when most are
+      def present(days)
+        away = room.absences(days)
+        days.map do |day|
+          room.children.count do |child|
+            !away.fetch(day, []).include?(child.id)
+          end
+        end.max || room.children.size
+      end
+
+      def cautions_of(parts) = Rungs::Planning::Caution.for(*parts.flat_map { |part| part.activity.cautions }.uniq)
+    end
+  end
+end
