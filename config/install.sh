@@ -53,5 +53,5 @@ Is there a network? Is the disk full?"
   printf '%s' "$want" > "$stamp"
 }
 
-RUNTIME_PACKAGES="ca-certificates ruby ruby-dev ruby-bundler build-essential libpq-dev libyaml-dev libffi-dev libvips42 postgresql-15 poppler-utils"
+RUNTIME_PACKAGES="ca-certificates ruby ruby-dev ruby-bundler build-essential libpq-dev libyaml-dev libffi-dev libvips42 postgresql-15 poppler-utils qpdf"
 export LANG=C.UTF-8 LC_ALL=C.UTF-8 BUNDLE_PATH=vendor/bundle BUNDLE_GEMFILE="$PWD/Gemfile"

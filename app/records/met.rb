@@ -37,7 +37,7 @@ module Records
     # The ranges of the first lesson are no news.
     def where_it_began
       first = parts.take_while { |part| part[:held_on] == parts.first[:held_on] }
-      first.flat_map { |part| things(part) }.select { |what, _| what == "range" }.to_h { |thing| [thing, nil] }
+      first.flat_map { |part| things(part) }.select { |thing| thing.first == "range" }.to_h { |thing| [thing, nil] }
     end
 
     # In the order of the lessons.

@@ -5,7 +5,10 @@ module Records
   class Term
     # kind: an activity. bands: how often, by the range of its problems. times: lessons in all. last: Date, nil
     # where it was never done. planned, taken: minutes.
-    Row = Struct.new(:kind, :bands, :times, :last, :planned, :taken, keyword_init: true)
+    Row = Struct.new(:kind, :bands, :times, :last, :planned, :taken, keyword_init: true) do
+      # Whether a range asks for it.
+      def suits?(band) = Rungs::Planning::Week::AIMS.fetch(band).intersect?(kind.finds)
+    end
 
     # @param room [Classroom]
     # @param from [Date]

@@ -4,7 +4,7 @@ require "open3"
 require "tmpdir"
 
 module Sheets
-  # Several sheets as one file, to be printed by one press.
+  # Several sheets as one file, to be printed by one press. A page that comes often is in it once.
   module Pack
     # What it may hold, in the order it is offered; what is ticked at first.
     KINDS = { "recording" => "to fill in", "practice" => "practice", "cutouts" => "to cut", "clipboard" => "clipboard",
@@ -13,27 +13,26 @@ module Sheets
 
     module_function
 
-    # @param pdfs [Array<String>] one or more
+    # @param sheets [Array<Array(String, Integer)>] PDF, and how often
     # @return [String] PDF
     # @raise [Rungs::Error::NotAProblem]
-    def join(pdfs)
-      return pdfs.first if pdfs.size == 1
-
+    def join(sheets)
       Dir.mktmpdir do |folder|
-        files = pdfs.each_with_index.map do |pdf, index|
-          File.join(folder, "#{index}.pdf").tap do |file|
-            File.binwrite(file, pdf)
-          end
+        pages = sheets.each_with_index.flat_map do |(pdf, copies), index|
+          file = File.join(folder, "#{index}.pdf")
+          File.binwrite(file, pdf)
+          [file] * copies
         end
-        made = File.join(folder, "all.pdf")
-        _, status = Open3.capture2e("pdfunite", *files, made)
-        unless status.success?
-          raise Rungs::Error::NotAProblem,
-                "these sheets cannot be put into one file; print them one by one"
-        end
-
-        File.binread(made)
+        joined(pages, File.join(folder, "all.pdf"))
       end
     end
+
+    def joined(files, all)
+      _, status = Open3.capture2e("qpdf", "--empty", "--pages", *files, "--", all)
+      return File.binread(all) if status.success?
+
+      raise Rungs::Error::NotAProblem, "these sheets cannot be put into one file; print them one by one"
+    end
+    private_class_method :joined
   end
 end

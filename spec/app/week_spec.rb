@@ -74,6 +74,135 @@ RSpec.describe "The week" do
     end
   end
 
+  it "counts a picture, a situation and a range as new, two on a day, and offers a day that has none" do
+    course = room.lesson_for(monday).course
+    course.plan("two_groups")
+    course.plan("some_leave", details: { "options" => { "acted" => "fingers" } })
+    room.lesson_for(monday + 4).course.plan("some_leave")
+    there = week
+    expect(there.fresh_on(monday).map(&:last)).to eq([%w[activity two_groups], %w[activity some_leave]])
+    expect(there.fresh_on(monday + 4)).to eq([])
+    body = get("#{path}?from=#{monday}").body
+    expect(body).to include("Two new things on one day", "Some leave: to Tuesday")
+    part = there.parts_on(monday).last
+    send_form "#{path}/parts/#{part.id}/to/#{monday + 1}", from: monday
+    expect(kinds.values_at(monday, monday + 1)).to eq([%w[two_groups], %w[some_leave]])
+    expect(get("#{path}?from=#{monday}").body).not_to include("Two new things")
+
+    room.lesson_for(monday + 2).course.plan("story_time", details: { "options" => { "situation" => "add_to.change" } })
+    room.lesson_for(monday + 3).course.plan("two_groups", details: { "range" => "to20", "options" => { "to" => 20 } })
+    expect(week.fresh_on(monday + 2).map(&:last)).to eq([%w[situation add_to.change]])
+    expect(week.fresh_on(monday + 3).map(&:last)).to eq([])
+    room.lesson_for(monday).course.parts.first.keep("range" => "to10")
+    expect(week.fresh_on(monday + 3).map(&:last)).to eq([%w[range to20]])
+  end
+
+  it "does not count as met what was planned for a day gone by and not held" do
+    room.lesson_for(room.today - 7).course.plan("twins")
+    room.lesson_for(monday).course.plan("twins")
+    expect(week.fresh_on(monday).map(&:last)).to eq([%w[activity twins]])
+    held = room.lesson_on(room.today - 7).course
+    held.go(held.parts.first)
+    held.leave
+    expect(week.fresh_on(monday)).to eq([])
+  end
+
+  it "has an aim of its own: range, operation and sentence, by which it is proposed" do
+    expect(week.at_work).to eq(band: "to10", operation: "add")
+    send_form "#{path}/aim", from: monday, band: "to5", operation: "subtract", i_can: "I can take some away to 5."
+    body = get("#{path}?from=#{monday}").body
+    expect(body).to include("I can take some away to 5.", "Taking away, numbers to 5")
+    send_form "#{path}/propose", from: monday
+    stories = week.parts.select { |part| part.details["role"] == "story" }
+    expect(stories.map { |part| part.details["range"] }.uniq).to eq(%w[to5])
+    expect(stories.map { |part| part.items.item(0).problem.operation }.uniq).to eq(%w[subtract])
+    later = Records::Week.new(Records::Classroom[room.id], Records::Evidence.new(room), monday + 7)
+    expect(later.at_work).to eq(band: "to10", operation: "add")
+    send_form "#{path}/aim", from: monday, band: "to7"
+    expect(last_response.status).to eq(422)
+  end
+
+  it "is proposed anew with other activities, and taken back" do
+    send_form "#{path}/propose", from: monday
+    mine = room.lesson_for(monday + 4).course
+    mine.plan("twins")
+    before = kinds
+    send_form "#{path}/propose/another", from: monday
+    after = kinds
+    expect(after[monday + 4]).to eq(before[monday + 4])
+    mains = [before, after].map { |all| all.values.first(4).map { |day| day[1] } }
+    expect(mains.first & mains.last).to eq([])
+    follow_redirect!
+    expect(last_response.body).to include("Another week is proposed.", "Undo")
+    back = last_response.body[%r{action="(/week/#{room.id}/propose/back[^"]+)"}, 1].gsub("&amp;", "&")
+    send_form back
+    expect(kinds).to eq(before)
+  end
+
+  it "exchanges every part within its day's time, the same for the same, and says where nothing else fits" do
+    send_form "#{path}/propose", from: monday
+    part = week.parts_on(monday).find { |each| each.details["role"] == "main" }
+    kept = Array.new(30) do
+      send_form "#{path}/parts/#{part.id}/exchange", from: monday
+      [last_response.status, part.refresh.kind, week.parts_on(monday).sum(&:minutes) <= 25]
+    end
+    there = kept.take_while { |status,| status == 302 }.map { |_, kind, _| kind }
+    expect(there.uniq).to eq(there)
+    expect(there.size).to be > 8
+    expect(kept.map(&:last).uniq).to eq([true])
+    expect([last_response.status, last_response.body]).to match([422, include("Nothing else fits")])
+    own = room.lesson_for(monday + 5).course.plan("twins")
+    send_form "#{path}/parts/#{own.id}/exchange", from: monday
+    expect(own.refresh.kind).not_to eq("twins")
+  end
+
+  it "moves a day whole, and puts before the next lesson what the last one left undone" do
+    day = Rungs::SchoolDays.from(room.today, 1).first
+    before = room.lesson_for(day - 1)
+    %w[twins toss].each { |kind| before.course.plan(kind) }
+    before.course.go(before.course.parts.first)
+    before.finish
+    room.lesson_for(day).course.plan("quick_look")
+    from = "from=#{day}"
+    expect(get("#{path}?#{from}").body).to include("Left from", "twins, shake and spill")
+    send_form "#{path}/flow?#{from}"
+    expect(room.lesson_on(day).course.parts.map(&:kind)).to eq(%w[twins toss quick_look])
+    expect(room.lesson_on(day - 1).course.left).to eq([])
+    expect(get("#{path}?#{from}").body).not_to include("Left from")
+    send_form "#{path}/flow?#{from}"
+    expect(last_response.status).to eq(422)
+
+    room.lesson_for(monday).course.plan("twins")
+    room.lesson_for(monday).course.plan("toss")
+    send_form "#{path}/day", from: monday, day: monday, place: monday + 2, do: "move"
+    expect(kinds.values_at(monday, monday + 2)).to eq([[], %w[twins toss]])
+  end
+
+  it "brings for who is there that day, and prints the sheets of a day or a week as one file" do
+    course = room.lesson_for(monday).course
+    course.plan("domino_sums")
+    room.lesson_for(monday + 1).course.plan("toss")
+    expect(get("#{path}?from=#{monday}&day=#{monday}").body).to include("Set of dominoes</strong> 3")
+    room.children.first(2).each { |child| room.note_absence(child, monday, away: true) }
+    expect(get("#{path}?from=#{monday}&day=#{monday}").body).to include("Set of dominoes</strong> 2")
+    expect(get("#{path}?from=#{monday}").body).to include("Set of dominoes</strong> 3")
+    expect(get("/lesson/#{room.id}?day=#{monday}").body).to include("Set of dominoes</strong> 2")
+
+    pack = "/sheets/#{room.id}/pack.pdf?from=#{monday}&until=#{monday + 4}"
+    expect(pages(get("#{pack}&kinds[]=lesson"))).to eq(2)
+    expect(pages(get("#{pack}&kinds[]=recording"))).to eq(10)
+    expect(pages(get("#{pack}&kinds[]=lesson&kinds[]=recording&kinds[]=cutouts"))).to be > 12
+    { "#{pack}&kinds[]=families" => 422, pack => 422,
+      pack.sub(/until=[^&]+/, "until=#{monday + 30}") => 422 }.each do |asked, status|
+      expect([asked, get(asked).status]).to eq([asked, status])
+    end
+  end
+
+  def pages(response)
+    said, = Open3.capture2("pdfinfo", "-", stdin_data: response.body, binmode: true)
+    said[/Pages: +(\d+)/, 1].to_i
+  end
+
   it "is nobody's business but its teacher's, and says what is missing with no children" do
     stranger = make_teacher(children: [])
     expect(get("/week/#{stranger[1].id}").status).to eq(404)

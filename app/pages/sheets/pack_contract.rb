@@ -6,13 +6,13 @@ module Pages
     class PackContract < Shared::Contract
       params do
         required(:from).filled(:date)
-        required(:to).filled(:date)
+        required(:until).filled(:date)
         optional(:kinds).array(:string, included_in?: ::Sheets::Pack::KINDS.keys)
       end
 
-      %i[from to].each { |key| rule(key).validate(:of_class) }
-      rule(:to, :from) do
-        key.failure("is at most a week after the first day") unless (0..6).cover?(values[:to] - values[:from])
+      %i[from until].each { |key| rule(key).validate(:of_class) }
+      rule(:until, :from) do
+        key.failure("is at most a week after the first day") unless (0..6).cover?(values[:until] - values[:from])
       end
     end
   end

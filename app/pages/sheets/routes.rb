@@ -38,7 +38,7 @@ module Pages
       # All that some days need, of these kinds, as one file.
       get "/:room/pack.pdf" do
         form = checked(PackContract)
-        lessons = (form[:from]..form[:to]).filter_map { |day| room.lesson_on(day) }
+        lessons = (form[:from]..form[:until]).filter_map { |day| room.lesson_on(day) }
         lines = LessonPapers.of(lessons).select { |line| form[:kinds].to_a.include?(line.choices[:sheet]) }
         refuse("Nothing of that kind is needed on these days") if lines.empty?
         headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=sheets.pdf"
@@ -84,15 +84,20 @@ module Pages
         # Children’s sheets for each of them, the teacher’s own once.
         def copies_of(sheet) = %w[practice recording].include?(sheet) ? room.children.size.clamp(1, 40) : 1
 
-        # The same as that sheet by itself, what is cut once for each group.
-        # @return [String, nil] PDF; nil where there is no such sheet
+        # That sheet by itself, and how often: what is cut once for each group.
+        # @return [Array(String, Integer), nil] nil where there is no such sheet
         def printed(choices)
-          groups = (room.children.size / Rungs::Planning::Bring::GROUP.to_f).ceil.clamp(1, 40)
-          copies = choices[:sheet] == "cutouts" ? { copies: groups } : {}
-          query = URI.encode_www_form({ **choices, **copies })
-          asked = env.merge("PATH_INFO" => "/#{room.id}/sheet.pdf", "QUERY_STRING" => query)
-          status, _, body = self.class.call(asked)
-          body.each.to_a.join if status == 200
+          query = URI.encode_www_form({ **choices, copies: 1 })
+          asked = env.except(Rack::RACK_REQUEST_QUERY_HASH)
+          status, _, body = self.class.call(asked.merge("PATH_INFO" => "/#{room.id}/sheet.pdf",
+                                                        "QUERY_STRING" => query))
+          [body.each.to_a.join, copies_in_pack(choices[:sheet])] if status == 200
+        end
+
+        def copies_in_pack(sheet)
+          return copies_of(sheet) unless sheet == "cutouts"
+
+          (room.children.size / Rungs::Planning::Bring::GROUP.to_f).ceil.clamp(1, 40)
         end
 
         def part = @part ||= chosen[:part] && (room.part(chosen[:part]) || halt(404))

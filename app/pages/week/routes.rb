@@ -71,7 +71,7 @@ module Pages
       post "/:room/parts/:part/to/:day" do
         part = room.part(params[:part]) || halt(404)
         refuse("That part has begun; it stays") if part.begun?
-        @week.move(part, @form[:day])
+        @week.move(part, checked(WeekContract).fetch(:day))
         redirect here
       end
 
