@@ -7,38 +7,164 @@ RSpec.describe "A week", type: :feature do
   let(:room) { teacher[1] }
   let(:monday) { room.today - (room.today.cwday - 1) + 7 }
   let(:days) { (monday..monday + 4).map { |day| room.lesson_on(day)&.course&.parts.to_a } }
+  let(:week) { "/week/#{room.id}?from=#{monday}" }
 
   before { enter(teacher[0]) }
   after { page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride") }
 
-  { "a laptop" => [1280, 800], "a tablet" => [820, 1180] }.each do |device, (width, height)|
-    it "is proposed, changed and moved on #{device}" do
-      page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height,
-                                                                            deviceScaleFactor: 1, mobile: false)
-      visit "/lesson/#{room.id}?day=#{monday}"
-      click_link "The week"
-      click_button "Propose this week"
-      expect(page).to have_css(".week-day .marker", minimum: 3)
-      expect_accessible
-      expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= width
-      first(".week-day summary", text: "why").click
-      expect(page).to have_css(".week-day details[open]", text: /\.|\?/)
-      title = first(".week-part").text
-      first("button", text: "Exchange").click
-      expect(page).to have_no_css("[aria-label^=Monday] .week-part", text: title)
+  def hold(width, height)
+    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height,
+                                                                          deviceScaleFactor: 1, mobile: false)
+  end
 
-      part = days.first.first
-      find("[data-drag='#{part.id}']").click
-      within("[aria-label^=Friday]") { click_button "Move here" }
-      expect(page).to have_css("[aria-label^=Friday] [data-drag='#{part.id}']")
-      find("[data-drag='#{part.id}']").send_keys(:enter)
-      within("[aria-label^=Monday]") { find("button", text: "Move here").send_keys(:enter) }
-      expect(page).to have_css("[aria-label^=Monday] [data-drag='#{part.id}']")
-      expect(page).to have_css("h2", text: "Bring")
-      find("summary", text: "In a calendar").click
-      click_button "Make a private address"
-      find("summary", text: "In a calendar").click
-      expect(page).to have_link(href: /calendar/)
+  # Status and type of what an address gives, asked for by the page itself.
+  def given(address)
+    page.evaluate_async_script(<<~JS, address)
+      fetch(arguments[0]).then(async (answer) =>
+        arguments[1]([answer.status, answer.headers.get("content-type"), (await answer.text()).slice(0, 15)]));
+    JS
+  end
+
+  def fits?(width) = page.evaluate_script("document.documentElement.scrollWidth") <= width
+
+  # Everybody counts on, often enough.
+  def make_ready
+    recorder = Records::Recorder.new(room, teacher[0])
+    4.times do |time|
+      posed = pose(room, [4 + time, 2], at: Time.now - 60 + time)
+      room.children.each do |child|
+        recorder.record(child: child, problem: posed, code: "count_on", happened_at: Time.now - 30 + time,
+                        client_key: SecureRandom.uuid)
+      end
+    end
+  end
+
+  { "a laptop" => [1280, 800], "a tablet" => [820, 1180] }.each do |device, (width, height)|
+    context "with #{device}" do
+      before { hold(width, height) }
+
+      it "is proposed, exchanged and moved by pointer and keys" do
+        visit "/lesson/#{room.id}?day=#{monday}"
+        click_link "The week"
+        click_button "Propose this week"
+        expect(page).to have_css(".week-day .marker", minimum: 3)
+        expect_accessible
+        expect(fits?(width)).to be(true)
+        all("[aria-label^=Monday] .week-why summary")[1].click
+        expect(page).to have_css(".week-why[open] p", text: /\.|\?/)
+        title = all("[aria-label^=Monday] .week-part")[1].text
+        first("button", text: "Exchange").click
+        expect(page).to have_no_css("[aria-label^=Monday] .week-part", text: title)
+
+        part = days.first.first
+        find("[data-drag='#{part.id}']").click
+        within("[aria-label^=Friday]") { click_button "Move here" }
+        expect(page).to have_css("[aria-label^=Friday] [data-drag='#{part.id}']")
+        find("[data-drag='#{part.id}']").send_keys(:enter)
+        within("[aria-label^=Monday]") { find("button", text: "Move here").send_keys(:enter) }
+        expect(page).to have_css("[aria-label^=Monday] [data-drag='#{part.id}']")
+      end
+
+      it "has an aim, another proposal, and whole days and weeks again" do
+        visit week
+        find("summary", text: "Change the aim").click
+        select "ten and some", from: "numbers"
+        fill_in "I can", with: "I can see ten and some more."
+        click_button "Keep it"
+        expect(page).to have_css(".week-aim", text: "I can see ten and some more.")
+        click_button "Propose this week"
+        titles = all(".week-part").map(&:text)
+        click_button "Propose another"
+        expect(page).to have_css(".note", text: "Another week")
+        expect(all(".week-part").map(&:text)).not_to eq(titles)
+        click_button "Undo"
+        expect(page).to have_no_css(".note")
+        expect(all(".week-part").map(&:text)).to eq(titles)
+
+        find("summary", text: "Change a whole day").click
+        select I18n.l(monday + 2, format: :weekday), from: "day"
+        click_button "No school"
+        expect(page).to have_css("[aria-label^=Wednesday]", text: "No school")
+        visit "/week/#{room.id}?from=#{monday + 7}"
+        find("summary", text: "Repeat an earlier week").click
+        click_button "Repeat it"
+        expect(all("[aria-label^=Monday] .week-part").map(&:text)).to eq(titles.first(4))
+      end
+
+      it "offers a wider range where the class is ready" do
+        make_ready
+        visit week
+        expect(page).to have_css(".week-offer", text: "5 of 5 are ready for ten and some")
+        click_button "Open it"
+        expect(page).to have_css(".week-about", text: "numbers ten and some")
+        click_button "Propose this week"
+        expect(first(".marker").find(:xpath, "../..")).to have_css("p", text: "numbers ten and some", visible: :all)
+      end
+
+      it "lists what to bring for a day or the week, less what is on the shelf, and prints it" do
+        %w[toss domino_sums].each_with_index { |kind, index| room.lesson_for(monday + index).course.plan(kind) }
+        visit week
+        expect(page).to have_css(".things li", text: "Set of dominoes 3")
+        within(".things") { find("li", text: "Set of dominoes").click_button("We have it") }
+        expect(page).to have_no_css(".things > li", text: "Set of dominoes")
+        find("summary", text: "On your shelf").click
+        expect(page).to have_css("details .things li", text: "Set of dominoes")
+        within("[aria-label='Bring for']") { find("a", text: "Mon").click }
+        expect(page).to have_css("h2", text: "Print")
+        expect(page).to have_no_css(".things li", text: "dominoes", visible: :all)
+        expect(page).to have_button("Print for Monday")
+        fields = all(".week-print input:not([type=checkbox]), .week-print input:checked", visible: :all)
+        query = fields.map { |field| "#{field[:name]}=#{field[:value]}" }.join("&")
+        expect(given("/sheets/#{room.id}/pack.pdf?#{query}")).to match([200, "application/pdf", start_with("%PDF")])
+      end
+
+      it "is handed to whoever takes the class by a link, and called back" do
+        course = room.lesson_for(room.today).course
+        course.plan("two_groups")
+        visit "/lesson/#{room.id}"
+        click_button "Make the link"
+        link = find(".address")[:href]
+        page.driver.browser.manage.delete_all_cookies
+        visit link
+        expect(page).to have_css("h1", text: "You take Room 9 today")
+        expect_accessible
+        expect(fits?(width)).to be(true)
+        click_button "Start"
+        expect(page).to have_css(".say")
+        expect_accessible
+        tap_child "Bo"
+        tap_rung "Count on"
+        expect(page).to have_css("#just-now", text: "Bo, just now: count on")
+        expect(room.observations_dataset.first).to have_attributes(substitute: true, code: "count_on")
+        room.lesson_on(room.today).call_back
+        tap_child "Ada"
+        tap_rung "Count all"
+        expect(page).to have_css("#trouble", text: "not good any more")
+        visit "/climb/#{room.id}"
+        expect(page).to have_field("E-mail")
+        expect(room.observations_dataset.count).to eq(1)
+        expect(complaints).to all(include("401"))
+      end
+
+      it "goes into a calendar, and stands over the term" do
+        room.lesson_for(monday).course.plan("twins")
+        visit week
+        find("summary", text: "In a calendar").click
+        click_button "Make a private address"
+        find("summary", text: "In a calendar").click
+        address = find_link("save it as a file")[:href]
+        expect(given(address)).to match([200, /calendar/, start_with("BEGIN:VCALENDAR")])
+        click_button "Change the address"
+        find("summary", text: "In a calendar").click
+        expect(find_link("save it as a file")[:href]).not_to eq(address)
+        expect(given(address).first).to eq(404)
+        click_link "The term"
+        expect(page).to have_css("table.term th", text: "Hidden beads")
+        expect(page).to have_css("table.term td", text: "not yet", minimum: 20)
+        expect(page).to have_css("table.term .not-yet", minimum: 20)
+        expect_accessible
+        expect(fits?(width)).to be(true)
+      end
     end
   end
 end

@@ -56,11 +56,13 @@ RSpec.describe Rungs::Planning::Week do
 
   it "brings a story that is new where no activity is, in the order they are taught, and the range before both" do
     activities = everything.reject { |(what, _), _| what == "situation" }
-    fresh = week(met: activities, operation: "subtract").days.filter_map(&:fresh)
-    expect(fresh.map(&:fresh)).to eq(%w[together.both add_to.change take_from.change together.part].map { |id|
-      ["situation", id]
-    })
-    expect(fresh.map(&:why)).to all(start_with("New to this class: the story “"))
+    days = week(met: activities, operation: "subtract").days
+    told = days.first(4).map { |day| day.parts.find { |part| part.role == :story } }
+    expect(told.map do |part|
+      part.options["situation"]
+    end).to eq(%w[together.both together.both add_to.change add_to.change])
+    expect(told.map { |part| part.fresh&.first }).to eq(["situation", nil, "situation", nil])
+    expect(told.map(&:why)).to match([start_with("New to this class: the story “"), include("once more")] * 2)
 
     opened = week(met: activities.merge(%w[range to10] => monday - 9), band: "teens").days
     expect(opened.filter_map do |day|

@@ -9,7 +9,7 @@ export class Added {
   // After every answer: of the record it was about, or of none.
   show() {
     const { key, used, help, right, answer, code } = document.querySelector("#just-now .now").dataset;
-    if (this.key !== key) this.place.querySelector(".photos-kept").replaceChildren();
+    if (this.key !== key) this.place.querySelector(".photos-kept")?.replaceChildren();
     this.key = key;
     this.place.hidden = !key;
     if (!key) return;

@@ -4,7 +4,7 @@ import { tell } from "./trouble.js";
 import { Waiting } from "./waiting.js";
 
 const REASONS = {
-  401: "you are signed out; sign in in another tab",
+  401: document.body.dataset.signedOut ?? "you are signed out; sign in in another tab",
   403: "this page is too old; load it again",
 };
 

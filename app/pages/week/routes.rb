@@ -22,7 +22,6 @@ module Pages
       get "/:room/term" do
         @title, @from = "The term", today - TERM
         @rows = Records::Term.new(room, @from, today).rows
-        @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
         erb :"week/term"
       end
 

@@ -7,8 +7,9 @@ module Rungs
     # A thing is what it is and its id: ["activity", "twins"], ["picture", "rack"], ["situation", "add_to.change"],
     # ["range", "teens"]. What a class has met are such things, as the keys of a hash.
     module Novelty
-      # Every class begins with these, with the usual parts of a lesson and their pictures, and in some range.
-      SITUATIONS = %w[add_to.result take_from.result].freeze
+      # Every class begins with the usual parts of a lesson and their pictures, with the first story of each operation,
+      # and in some range.
+      SITUATIONS = %w[add subtract].map { |operation| Problem::Situation.taught(operation).first.id }.freeze
 
       module_function
 
