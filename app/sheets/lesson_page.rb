@@ -4,8 +4,9 @@ module Sheets
   # The lesson on a page, for whoever takes the class: its parts with minutes, what to say, what to have at hand,
   # cautions, whom to listen to and what for.
   class LessonPage < Sheet
-    # A part: title, minutes, what to say, materials, cautions, what to listen for.
-    Part = Struct.new(:title, :minutes, :says, :materials, :cautions, :listen_for, keyword_init: true)
+    # A part: title, minutes, what to say step by step, what the items after the first ask, materials, cautions, what to
+    # listen for.
+    Part = Struct.new(:title, :minutes, :says, :following, :materials, :cautions, :listen_for, keyword_init: true)
 
     # @param parts [Array<Part>]
     # @param turns [Array<Array(String, String)>] whom to listen to, and why
@@ -25,16 +26,19 @@ module Sheets
     def body
       y = head - 5
       @parts.each { |part| y = placed(y, PART) { |from| part(part, from) } + 1.5 }
-      { "With care" => @parts.flat_map(&:cautions).uniq,
-        "Listen to" => @turns.map { |name, why| "#{name} #{why}" } }.each do |title, lines|
-        y = placed(y, (lines.size + 1) * LINE) { |from| block(title, lines, from) } + 3 if lines.any?
+      y = placed(y, CODE) { |from| from.tap { code(from) } } if @link
+      { "Listen to" => [@turns.map { |name, why| "#{name} #{why.delete_suffix('.')}" }.join("; ")].reject(&:empty?),
+        "With care" => @parts.flat_map(&:cautions).uniq }.each do |title, lines|
+        y = placed(y, high(lines)) { |from| block(title, lines, from) } + 2 if lines.any?
       end
-      placed(y, CODE) { |from| code(from) } if @link
     end
 
-    # Millimetres that a part, and a line of the lists below, need.
-    PART, LINE, CODE = 30, 6, 32
-    private_constant :PART, :LINE, :CODE
+    # Millimetres that a part, the title of a list, and the code need.
+    PART, TITLE_LINE, CODE = 30, 7, 42
+    private_constant :PART, :TITLE_LINE, :CODE
+
+    def high(lines) = TITLE_LINE + lines.sum { |line| paper.small_height(line, width: listed, leading: 0) }
+    def listed = paper.width - (@link ? CODE + 6 : 0)
 
     # On the next page where this one is full.
     def placed(y, high)
@@ -47,26 +51,28 @@ module Sheets
     def part(part, y)
       paper.line(0, y, paper.width, y, color: Paper::LINE)
       paper.words("#{part.minutes} min", y: y + 2, width: 20, size: 13, soft: true)
-      y += paper.words(part.title, x: 22, y: y + 2, size: 15) + 3
-      y += paper.words("“#{part.says}”", x: 22, y: y, size: 13) + 1
-      told = [("At hand: #{part.materials.join('; ')}." if part.materials.any?),
+      y += paper.words(part.title, x: 22, y: y + 1.5, size: 14) + 2
+      y += paper.words(spoken(part.says), x: 22, y: y, size: 11, leading: 0) + 1
+      told = [("Then: #{part.following}." unless part.following.empty?),
+              ("At hand: #{part.materials.join('; ')}." if part.materials.any?),
               ("Listen for: #{part.listen_for.join('; ')}." if part.listen_for.any?)].compact
-      told.each { |line| y += paper.small(line, x: 22, y: y) + 1 }
+      told.each { |line| y += paper.small(line, x: 22, y: y) + 0.3 }
       y
     end
 
-    # The same lesson on a tablet: its address, also for a camera.
+    # Each step's words in marks of their own, but where a child speaks in them.
+    def spoken(says) = says.map { |words| words.include?("“") ? words : "“#{words}”" }.join("  ")
+
+    # The same lesson on a tablet, beside the lists: its address, also for a camera.
     def code(y)
-      paper.svg(Drawings::Code.draw(@link, label: "The address of this lesson"), 0, y, CODE)
-      told = "On a tablet or phone, on this day only: what to say, the board, and who said what. No account is needed."
-      paper.small(told, x: CODE + 4, y: y + 4)
-      paper.small(@link, x: CODE + 4, y: y + 14)
-      y + CODE
+      x = paper.width - CODE
+      paper.svg(Drawings::Code.draw(@link, label: "The address of this lesson"), x + 8, y, CODE - 16)
+      paper.small("The same on a tablet, this day only, without an account: #{@link}", x: x, y: y + CODE - 16, size: 8)
     end
 
     def block(title, lines, y)
-      y += paper.words(title, y: y, size: 14) + 1
-      lines.each { |line| y += paper.small(line, y: y) + 0.4 }
+      y += paper.words(title, y: y, size: 13, leading: 0)
+      lines.each { |line| y += paper.small(line, y: y, width: listed, leading: 0) }
       y
     end
   end

@@ -13,6 +13,8 @@ module Sheets
     MM = 72 / 25.4
     # The lower margin holds the foot.
     MARGIN, FOOT = 15, 8
+    # Points of what a grown-up reads.
+    SMALL = 10
 
     attr_reader :pdf
 
@@ -53,12 +55,17 @@ module Sheets
     end
 
     # @return [Float] how high words will be
-    def height_of(text, size:, width: self.width, leading: 2)
-      @pdf.height_of(writable(text), width: width * MM, size: size, leading: leading) / MM
+    def height_of(text, size:, width: self.width, leading: 2, family: "Andika")
+      high = 0
+      @pdf.font(family) do
+        high = @pdf.height_of(writable(text), width: width * MM, size: size, leading: leading)
+      end
+      high / MM
     end
 
     # For the grown-up who reads it.
-    def small(text, **more) = words(text, family: "Source Sans 3", soft: true, size: 10, **more)
+    def small(text, **more) = words(text, family: "Source Sans 3", soft: true, size: SMALL, **more)
+    def small_height(text, **more) = height_of(text, size: SMALL, family: "Source Sans 3", **more)
 
     # A drawing, as large as it can be in its box, or with so many millimetres a unit.
     # @param layout [Rungs::Picture::Layout]

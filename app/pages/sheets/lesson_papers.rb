@@ -54,7 +54,7 @@ module Pages
         parts.map do |part|
           entry = part.activity
           ::Sheets::LessonPage::Part.new(
-            title: entry.title, minutes: part.minutes, says: part.items.item(part.items.first).ask,
+            title: entry.title, minutes: part.minutes, says: word_by_word(part), following: following(part),
             materials: entry.materials.map(&:to_s), listen_for: entry.listen_for.values,
             cautions: Rungs::Planning::Caution.for(*entry.cautions).map(&:words)
           )
@@ -62,6 +62,20 @@ module Pages
       end
 
       private
+
+      # What is said on the way through the first item, step by step.
+      # @return [Array<String>]
+      def word_by_word(part)
+        said = part.items.item(part.items.first).steps.map(&:words)
+        said.each_with_object([]) { |words, all| all << words unless all.any? { |earlier| earlier.include?(words) } }
+      end
+
+      # What the other items ask, in a line; the sentence of each where it has one.
+      def following(part)
+        rest = (0...part.items.size).to_a - [part.items.first]
+        items = rest.map { |index| part.items.item(index) }
+        items.filter_map { |item| item.equation || item.answer&.to_s }.join(", ")
+      end
 
       def asked_in(part)
         (0...part.items.size).filter_map do |index|

@@ -176,11 +176,10 @@ module Pages
           @sheets ||= Sheets::LessonPapers.of(lessons).map { |line| line.choices[:sheet] }.tally
         end
 
-        # "9 × 22", "clipboard", "3 for each group"
+        # "9 sheets for each child"
         def how_many(kind)
-          copies = { "recording" => "each × #{present(bring_days)}", "practice" => "each × #{present(bring_days)}",
-                     "cutouts" => "for each group" }[kind]
-          [plural(sheets[kind], "sheet"), copies].compact.join(", ")
+          each = { "recording" => "each child", "practice" => "each child", "cutouts" => "each group" }[kind]
+          [plural(sheets[kind], "sheet"), each].compact.join(" for ")
         end
 
         def first_planned = @week.dates.find { |date| @week.parts_on(date).any? }
