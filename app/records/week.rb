@@ -173,12 +173,8 @@ module Records
     # Whether the range may widen, unless that was said not to be wanted yet.
     # @return [Rungs::Planning::Widening::Offer, nil]
     def widening(today)
-      heard = @room.children.to_h do |child|
-        there = @evidence.all(child).select do |each|
-          each.of?("add", where_it_is[:band]) || each.of?("subtract", where_it_is[:band])
-        end
-        [child.name, there.map(&:record)]
-      end
+      records = @evidence.in_range(where_it_is[:band])
+      heard = @room.children.to_h { |child| [child.name, records.fetch(child.id, [])] }
       offer = Rungs::Planning::Widening.offer(band: where_it_is[:band], children: heard, on: today)
       offer unless offer.nil? || @room.settings["stay"] == offer.following
     end
