@@ -20,8 +20,9 @@ class Check
 
   def initialize(base)
     @base = base
-    options = Selenium::WebDriver::Options.chrome(args: QUIET)
-    @browser = Selenium::WebDriver.for(:chrome, options: options)
+    options = Selenium::WebDriver::Options.chrome(binary: "/usr/bin/chromium", args: QUIET)
+    service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
+    @browser = Selenium::WebDriver.for(:chrome, options: options, service: service)
   end
 
   # @return [Boolean] whether nothing was found
@@ -33,7 +34,7 @@ class Check
       Selenium::WebDriver::Wait.new.until { @browser.current_url.include?("/today/") }
       room = @browser.current_url[/\d+\z/]
       begin_lesson(room)
-      walk([*OPEN, *pages(room)], folder)
+      walk([*OPEN, *pages(room), link(room)], folder)
       [html(folder), axe_found.none?].all?
     end
   ensure
@@ -50,10 +51,23 @@ class Check
     @browser.find_elements(css: "button[value=start]").first&.click
   end
 
+  # What a substitute is given; the week has a proposal then.
+  def link(room)
+    press("/week/#{room}", "Propose this week")
+    press("/lesson/#{room}", "Make the link")
+    @browser.find_element(css: ".address").attribute("href").delete_prefix(@base)
+  end
+
+  def press(path, button)
+    @browser.get(@base + path)
+    @browser.find_elements(xpath: "//button[.='#{button}']").first&.click
+  end
+
   def pages(room)
     child = children(room).first
     places = ROOM.map { |page| "/#{page.sub('%s', room)}#{"/#{room}" unless page.include?('%s')}" }
     [*places, "/account/classes/#{room}", "/back/#{room}?view=term", "/search/#{room}?q=shell",
+     "/week/#{room}/term", "/sheets/#{room}?sheet=lesson",
      "/climb/#{room}?families=true", "/climb/#{room}/children/#{child}", "/notes/#{room}/#{child}",
      "/share/#{room}?problem=#{problem(room)}", "/check-in/#{room}/#{child}",
      "/account/classes/#{room}/children/#{child}/erase"]

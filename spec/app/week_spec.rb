@@ -238,14 +238,7 @@ RSpec.describe "The week" do
   end
 
   it "offers a wider range where the class is ready, and remembers whether it was taken or left" do
-    recorder = Records::Recorder.new(room, teacher[0])
-    4.times do |time|
-      posed = pose(room, [4 + time, 2], at: Time.now - 60 + time)
-      room.children.each do |child|
-        recorder.record(child: child, problem: posed, code: "count_on", happened_at: Time.now - 30 + time,
-                        client_key: SecureRandom.uuid)
-      end
-    end
+    hear_everybody(room, teacher[0])
     expect(get("#{path}?from=#{monday}").body).to include("5 of 5 are ready for ten and some")
     send_form "#{path}/range", from: monday
     expect(get("#{path}?from=#{monday}").body).not_to include("are ready for")

@@ -27,18 +27,6 @@ RSpec.describe "A week", type: :feature do
 
   def fits?(width) = page.evaluate_script("document.documentElement.scrollWidth") <= width
 
-  # Everybody counts on, often enough.
-  def make_ready
-    recorder = Records::Recorder.new(room, teacher[0])
-    4.times do |time|
-      posed = pose(room, [4 + time, 2], at: Time.now - 60 + time)
-      room.children.each do |child|
-        recorder.record(child: child, problem: posed, code: "count_on", happened_at: Time.now - 30 + time,
-                        client_key: SecureRandom.uuid)
-      end
-    end
-  end
-
   { "a laptop" => [1280, 800], "a tablet" => [820, 1180] }.each do |device, (width, height)|
     context "with #{device}" do
       before { hold(width, height) }
@@ -92,7 +80,7 @@ RSpec.describe "A week", type: :feature do
       end
 
       it "offers a wider range where the class is ready" do
-        make_ready
+        hear_everybody(room, teacher[0])
         visit week
         expect(page).to have_css(".week-offer", text: "5 of 5 are ready for ten and some")
         click_button "Open it"
