@@ -53,6 +53,21 @@ RSpec.describe "Finding something to do" do
     expect(chosen).to eq(["subtract"])
   end
 
+  it "puts an activity into the lesson of a day to come, and of none that is over" do
+    day = room.today + 3
+    body = get("/find/#{room.id}", activity: "twins", day: day).body
+    expect(body).to include("Take it into the lesson of")
+    expect(Nokogiri::HTML5(body).css(".find-cards a, .find-wants a").map do |link|
+      link["href"]
+    end).to all(include("day=#{day}"))
+    expect(body).not_to include("Do it now")
+    send_form "/find/#{room.id}", activity: "twins", seed: 3, day: day
+    expect(last_response.location).to end_with("/lesson/#{room.id}?day=#{day}")
+    expect(room.lesson_on(day).course.parts.map(&:kind)).to eq(%w[twins])
+    send_form "/find/#{room.id}", activity: "twins", day: room.today - 1
+    expect([last_response.status, last_response.body]).to match([422, include("That day is over")])
+  end
+
   it "leads from a story to where it is written, with what was chosen" do
     get "/find/#{room.id}", activity: "story_time", situation: "take_from.result", band: "to5"
     there = Nokogiri::HTML5(last_response.body).at_css("a:contains('Write the story yourself')")["href"]

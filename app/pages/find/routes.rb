@@ -8,7 +8,11 @@ module Pages
 
       SHOWN = 6
 
-      before("/:room/?*") { @tab, @title = "plan", "What do you want to do?" }
+      before("/:room/?*") do
+        @tab, @title = "plan", "What do you want to do?"
+        @coming_day = checked(FindContract)[:day]
+        refuse("That day is over; choose one to come") if @coming_day && @coming_day < today
+      end
 
       get "/:room" do
         @form = checked(FindContract)
@@ -64,7 +68,7 @@ module Pages
           times.sort_by { |title, count| [-count, title] }.map { |title, count| "#{title}, #{often(count)}" }
         end
 
-        def query(**more) = URI.encode_www_form({ finds: chosen_find, activity: @activity.id, **more })
+        def query(**more) = URI.encode_www_form({ finds: chosen_find, activity: @activity.id, day: coming_day, **more })
 
         def go(lesson, part)
           lesson.course.go(lesson.course.part(part.id))

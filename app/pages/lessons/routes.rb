@@ -94,6 +94,7 @@ module Pages
         # A plan may be made for a day to come; the lesson of that day begins when it is started.
         def course(day) = room.lesson_for(day || today).course
         def conducted = "/conduct/#{room.id}"
+        def find = "/find/#{room.id}#{"?day=#{@day}" if @day > today}"
         def usual = Rungs::Activity::USUAL.map { |id| Rungs::Activity::ALL.fetch(id) }
         def here(day) = "/lesson/#{room.id}#{"?day=#{day}" if day && day != today}"
 
