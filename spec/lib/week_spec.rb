@@ -33,6 +33,19 @@ RSpec.describe Rungs::Planning::Week do
     end
   end
 
+  it "stays in its range, a warm-up in the one before" do
+    Rungs::Planning::Widening::ORDER.product(%w[add subtract]).each do |band, operation|
+      met = everything.merge(["range", band] => monday - 9)
+      parts = week(band: band, operation: operation, met: met).days.flat_map(&:parts)
+      parts.each do |part|
+        made = part.kind.with(part.options)
+        wholes = part.items.filter_map { |data| made.item(data).problem&.whole }
+        largest = Rungs::Problem::Band::ALL.fetch(part.range).largest
+        expect(wholes.max.to_i).to be <= [largest, (20 if largest == 19)].compact.max, "#{part.kind.id} #{part.options}"
+      end
+    end
+  end
+
   it "is the same of the same class, days and seed, and another of another seed" do
     expect(shape(week)).to eq(shape(week))
     expect(shape(week)).not_to eq(shape(week(seed: 4)))

@@ -166,8 +166,15 @@ module Pages
 
         # The day that things are brought for; nil for the whole week.
         def bring_day = @week.dates.find { |date| date == @form[:day] }
-        def bring_days = bring_day ? [bring_day] : @week.dates.reject { |date| @week.off?(date) }
-        def parts_to_bring_for = bring_day ? @week.parts_on(bring_day) : @week.parts
+        def bring_days = bring_day ? [bring_day] : week_days
+        def parts_to_bring_for = bring_days.flat_map { |date| @week.parts_on(date) }
+
+        # The school days that are still to come; of a week that is over, all.
+        def week_days
+          school = @week.dates.reject { |date| @week.off?(date) }
+          coming = school.select { |date| date >= today }
+          coming.any? ? coming : school
+        end
 
         # Sheets of each kind that these days need.
         # @return [Hash{String => Integer}]

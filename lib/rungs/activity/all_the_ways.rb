@@ -17,7 +17,7 @@ module Rungs
             slips: %w[one_short one_over],
             easier: "A small number, with cubes in the hand.", harder: "Three parts: many more ways."
 
-      option "n", "Number", [5, *(2..4), *(6..20)]
+      option "n", "Number", [5, *(2..4), *(6..20)], fits: :within
       option "parts", "Parts", [2, 3]
       option "zero", "With zero", %w[yes no]
       option "first", "Found", %w[in_order die]

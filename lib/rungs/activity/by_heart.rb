@@ -44,6 +44,11 @@ module Rungs
         )
       end
 
+      def beyond?(data, largest)
+        numbers = data[:fact].scan(/\d+/).map(&:to_i)
+        (option(:operation) == "add" ? numbers.sum : numbers.max) > largest
+      end
+
       private
 
       # Those due in the class, with why; where it has none, facts of two or more each.

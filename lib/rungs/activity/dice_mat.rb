@@ -20,7 +20,7 @@ module Rungs
             slips: %w[one_short one_over start_counted],
             easier: "Nine places.", harder: "Sixteen places, and say what can still come."
 
-      option "dice", "Dice", %w[1-6 0-5]
+      option "dice", "Dice", %w[1-6 0-5], fits: :within, reach: ->(dice) { 2 * dice.split("-").last.to_i }
       option "places", "Places", [9, 12, 16]
 
       # As they fall.

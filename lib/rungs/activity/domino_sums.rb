@@ -15,7 +15,7 @@ module Rungs
             slips: %w[one_short one_over],
             easier: "Dominoes to double six.", harder: "Dominoes to double nine."
 
-      option "to", "To double", [6, 9]
+      option "to", "To double", [6, 9], fits: :within, reach: ->(ends) { 2 * ends }
 
       def most = dominoes.size
 

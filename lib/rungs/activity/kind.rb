@@ -30,9 +30,9 @@ module Rungs
         end
 
         # @yield [choice] → its words, where they are not its id's
-        # @param fits [Symbol, nil] what of a class says which choice is good for it, as Option#fit takes it
-        def option(id, label, choices, fits: nil, &names)
-          @options << Option.new(id: id, label: label, choices: choices.freeze, names: names, fits: fits).freeze
+        # @param more [Hash] fits and reach, as Option has them
+        def option(id, label, choices, **more, &names)
+          @options << Option.new(id: id, label: label, choices: choices.freeze, names: names, **more).freeze
         end
 
         attr_reader :options
@@ -72,6 +72,10 @@ module Rungs
         # @param at_work [Hash{Symbol => String}] band and operation it is at; empty where that is not known yet
         # @return [Hash{String => Object}] a choice for every option
         def fitted(at_work) = options.to_h { |each| [each.id, each.fit(at_work)] }
+
+        # @param chosen [Hash{String => Object}] a choice for every option
+        # @return [Integer, nil] the largest whole of its items; nil where its options do not say
+        def reach(chosen) = options.filter_map { |each| each.reach_of(chosen[each.id]) }.max
 
         def to_h
           { id: id, title: title, i_can: i_can, minutes: minutes, materials: materials.map(&:to_h), cautions: cautions,
@@ -138,6 +142,11 @@ module Rungs
 
       # Whether an item can be seen by what is missing.
       def missing?(_item) = false
+
+      # Whether an item has larger numbers than a class works with.
+      # @param _data [Hash] of the item
+      # @param largest [Integer]
+      def beyond?(_data, largest) = (self.class.reach(chosen) || 0) > largest
 
       # More that programs are told: chances, and what is expected.
       # @return [Hash]

@@ -18,7 +18,7 @@ module Rungs
             slips: %w[one_short one_over],
             easier: "Four or five counters.", harder: "Ten counters."
 
-      option "n", "Counters", [8, 3, 4, 5, 6, 7, 9, 10]
+      option "n", "Counters", [8, 3, 4, 5, 6, 7, 9, 10], fits: :within
 
       # As they fall: each counter by itself, one side or the other.
       def draw(random, count)

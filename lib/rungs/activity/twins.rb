@@ -17,7 +17,7 @@ module Rungs
             slips: %w[doubled one_short start_counted],
             easier: "Doubles to five and five.", harder: "Near doubles, after the double is safe."
 
-      option "to", "Double to", [5, 10]
+      option "to", "Double to", [5, 10], fits: :range, reach: ->(half) { 2 * half }
       option "near", "Near doubles", %w[no yes]
 
       def most = near? ? (option(:to) * 2) - 1 : option(:to)

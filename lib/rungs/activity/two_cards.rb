@@ -16,7 +16,7 @@ module Rungs
             slips: %w[start_counted one_short one_over],
             easier: "Cards to five, with dots.", harder: "Cards to ten, without dots."
 
-      option "cards", "Cards", %w[0-10 1-5]
+      option "cards", "Cards", %w[0-10 1-5], fits: :within, reach: ->(cards) { 2 * cards.split("-").last.to_i }
       option "each", "Of each", %w[four one]
       option "dots", "Dots to count", %w[yes no]
 

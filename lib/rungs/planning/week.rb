@@ -173,7 +173,7 @@ module Rungs
         made = (@made ||= {})[[kind.id, options]] ||= kind.with(options, @settings)
         TRIES.times do |try|
           seed = @random.rand(1..9999)
-          items = items(made, kind, seed, try) or next
+          items = items(made, kind, range, seed, try) or next
           things = Novelty.things(kind, options, situation: items.first[:situation], range: range)
           fresh = Novelty.new_of(things, @met)
           return nil if fresh.size > (NEW.include?(role) && !@fresh ? 1 : 0)
@@ -185,12 +185,13 @@ module Rungs
         nil
       end
 
-      def items(made, kind, seed, try)
+      def items(made, kind, range, seed, try)
         most = [kind.usual, made.most].compact.min
         return unless most.positive?
 
         items = made.data(seed: seed, count: [most - (try / 3), LEAST].max.clamp(1, most))
-        items if items.none? { |data| @taken.include?([kind.id, data]) }
+        largest = Activity::Option.round(Problem::Band::ALL.fetch(range).largest)
+        items unless items.any? { |data| @taken.include?([kind.id, data]) || made.beyond?(data, largest) }
       end
 
       # @return [Array<Candidate>] what may take a place, the best first
