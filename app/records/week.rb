@@ -53,15 +53,13 @@ module Records
     # @return [Hash{Symbol => String}] band and operation
     def at_work = @at_work ||= where_it_is.merge(kept.slice(:band, :operation).compact)
 
-    # @return [String, nil] the sentence of the week
-    def i_can
-      about = parts.find { |part| part.details["role"] == "main" } || parts.find { |part| fresh(part).any? }
-      kept[:i_can] || (about || parts.first)&.activity&.i_can
-    end
+    # @return [String, nil] the sentence of the week: the teacher's, else what most of it is about
+    def i_can = kept[:i_can] || about
 
-    # @param aim [Hash{Symbol => String, nil}] band, operation and i_can
-    def aim(**aim)
-      keep_row(**aim)
+    # @param said [String] the sentence; where it says what the week is about anyway, none is kept
+    # @param aim [Hash{Symbol => String}] band and operation
+    def aim(said, **aim)
+      keep_row(**aim, i_can: ([about.to_s, ""].include?(said) ? nil : said))
       @at_work = nil
     end
 
@@ -180,6 +178,11 @@ module Records
     end
 
     private
+
+    def about
+      main = parts.find { |part| part.details["role"] == "main" } || parts.find { |part| fresh(part).any? }
+      (main || parts.first)&.activity&.i_can
+    end
 
     # What the class works with now: the range of its last problem, or a wider one that was opened since.
     def where_it_is

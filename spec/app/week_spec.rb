@@ -116,6 +116,10 @@ RSpec.describe "The week" do
     stories = week.parts.select { |part| part.details["role"] == "story" }
     expect(stories.map { |part| part.details["range"] }.uniq).to eq(%w[to5])
     expect(stories.map { |part| part.items.item(0).problem.operation }.uniq).to eq(%w[subtract])
+    send_form "#{path}/aim", from: monday, band: "to5", operation: "subtract", i_can: ""
+    about = week.i_can
+    send_form "#{path}/aim", from: monday, band: "to10", operation: "subtract", i_can: about
+    expect(DB[:weeks].where(classroom_id: room.id).get(:i_can)).to be_nil
     later = Records::Week.new(Records::Classroom[room.id], Records::Evidence.new(room), monday + 7)
     expect(later.at_work).to eq(band: "to10", operation: "add")
     send_form "#{path}/aim", from: monday, band: "to7"

@@ -174,7 +174,7 @@ module Pages
         rodauth.check_active_session
         rodauth.load_memory
         env["rodauth"] = rodauth
-        env["rungs.substitute"] = lesson_to_take(r.path[OF_LESSON] && Regexp.last_match.captures.compact.first)
+        env["rungs.substitute"] = lesson_to_take(r.path.match(OF_LESSON)&.captures&.compact&.first)
         ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN) || env["rungs.substitute"]
         r.on "account" do
           r.post("demo") { sign_in_to_demo } if Settings.demo_offer?(env)

@@ -34,9 +34,10 @@ module Pages
 
         # The class this page is about; another teacher's is not there.
         def room
-          @room ||= in_its_words(room_of_substitute || Records::Account.classroom_of(account_id,
-                                                                                     params[:room]) || stranger)
+          @room ||= in_its_words(room_of_substitute || own_room || stranger)
         end
+
+        def own_room = Records::Account.classroom_of(account_id, params[:room])
 
         # Whether this is somebody who takes the class for a day by a link, and reaches that lesson only.
         def substitute? = !env["rungs.substitute"].nil?
@@ -88,15 +89,17 @@ module Pages
 
         # Whether this person has not had this explained yet; it is now.
         def first_time?(what)
-          seen = substitute? ? env["rack.session"]["seen"].to_a : person.seen
           return false if seen.include?(what)
 
-          if substitute?
-            env["rack.session"]["seen"] =
-              [*seen, what]
-          else
-            person.update(seen: Sequel.pg_array([*seen, what], :text))
-          end
+          keep_seen([*seen, what])
+        end
+
+        def seen = substitute? ? env["rack.session"]["seen"].to_a : person.seen
+
+        def keep_seen(all)
+          return env["rack.session"]["seen"] = all if substitute?
+
+          person.update(seen: Sequel.pg_array(all, :text))
         end
 
         # Somebody asked for a class that is not theirs: its teachers can read that.

@@ -17,11 +17,8 @@ module Pages
       # @return [Integer] children who are there, on the day when most are
       def present(days)
         away = room.absences(days)
-        days.map do |day|
-          room.children.count do |child|
-            !away.fetch(day, []).include?(child.id)
-          end
-        end.max || room.children.size
+        there = days.map { |day| (room.children.map(&:id) - away.fetch(day, [])).size }
+        there.max || room.children.size
       end
 
       def cautions_of(parts) = Rungs::Planning::Caution.for(*parts.flat_map { |part| part.activity.cautions }.uniq)

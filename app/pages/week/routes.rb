@@ -27,8 +27,7 @@ module Pages
 
       # The aim: range, operation, and the sentence.
       post "/:room/aim" do
-        said = @form[:i_can].to_s.strip
-        @week.aim(**@form.slice(:band, :operation), i_can: (said unless said.empty?))
+        @week.aim(@form[:i_can].to_s.strip, **@form.slice(:band, :operation))
         redirect here
       end
 
