@@ -9,7 +9,7 @@ module Pages
     class SignIn < Roda
       OPEN = %r{\A/account/(login|create-account|demo|reset-password(-request)?)\z|\A/(calendar|substitute)/|\A/b(/|\z)}
       # What a lesson's substitute reaches, of that class alone.
-      OF_LESSON = %r{\A/(?:conduct|listen|board)/(\d{1,17})(?=/|\z)|\A/lesson/(\d{1,17})/(?:go|unfinish)\z}
+      OF_LESSON = %r{\A/(?:conduct|listen|board|lesson(?=/\d+/(?:go|unfinish)\z))/(\d{1,17})(?=/|\z)}
 
       WRONG = "not an e-mail and a password that go together"
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
@@ -174,7 +174,7 @@ module Pages
         rodauth.check_active_session
         rodauth.load_memory
         env["rodauth"] = rodauth
-        env["rungs.substitute"] = lesson_to_take(r.path.match(OF_LESSON)&.captures&.compact&.first)
+        env["rungs.substitute"] = lesson_to_take(r.path[OF_LESSON, 1])
         ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN) || env["rungs.substitute"]
         r.on "account" do
           r.post("demo") { sign_in_to_demo } if Settings.demo_offer?(env)
