@@ -8,7 +8,7 @@ RSpec.describe "The week" do
   let(:monday) { room.today - (room.today.cwday - 1) + 7 }
   let(:path) { "/week/#{room.id}" }
 
-  def week = Records::Week.new(Records::Classroom[room.id], Records::Evidence.new(room), monday)
+  def week = Records::Week.new(Records::Classroom[room.id], monday)
 
   before do
     sign_in teacher[0]
@@ -120,7 +120,7 @@ RSpec.describe "The week" do
     about = week.i_can
     send_form "#{path}/aim", from: monday, band: "to10", operation: "subtract", i_can: about
     expect(DB[:weeks].where(classroom_id: room.id).get(:i_can)).to be_nil
-    later = Records::Week.new(Records::Classroom[room.id], Records::Evidence.new(room), monday + 7)
+    later = Records::Week.new(Records::Classroom[room.id], monday + 7)
     expect(later.at_work).to eq(band: "to10", operation: "add")
     send_form "#{path}/aim", from: monday, band: "to7"
     expect(last_response.status).to eq(422)

@@ -98,7 +98,7 @@ RSpec.describe Rungs::Planning::Week do
   end
 
   it "knows the place in a day of what a teacher put there" do
-    roles = Rungs::Activity::ALL.to_h { |kind| [kind.id, described_class.role_of(kind)] }
+    roles = Rungs::Activity::ALL.to_h { |kind| [kind.id, Rungs::Planning::Choice.role_of(kind)] }
     expect(roles).to include("quick_look" => :warm_up, "story_time" => :story, "two_cards" => :game, "twins" => :main,
                              "whose_way" => :compare)
   end

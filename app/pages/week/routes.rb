@@ -13,7 +13,7 @@ module Pages
       before("/:room/?*") do
         @tab, @title = "plan", "The week"
         @form = checked(WeekContract)
-        @week = Records::Week.new(room, evidence, monday)
+        @week = Records::Week.new(room, monday)
       end
 
       get("/:room") { page }
@@ -32,19 +32,19 @@ module Pages
       end
 
       post "/:room/propose" do
-        @week.propose(today)
+        proposal.fill
         redirect here
       end
 
       # Another week in the place of the one proposed, to be taken back.
       post "/:room/propose/another" do
-        seed = @week.propose_another(today)
+        seed = proposal.another
         undoable("Another week is proposed.", "/week/#{room.id}/propose/back?from=#{monday}&seed=#{seed}")
         redirect here
       end
 
       post "/:room/propose/back" do
-        @week.take_back(@form[:seed] || halt(404))
+        proposal.take_back(@form[:seed] || halt(404))
         redirect here
       end
 
@@ -61,7 +61,7 @@ module Pages
       post "/:room/parts/:part/exchange" do
         part = room.part(params[:part]) || halt(404)
         refuse("That part has begun; it stays") if part.begun?
-        @week.exchange(part, today) || refuse("Nothing else fits into its time that is not there already")
+        proposal.exchange(part) || refuse("Nothing else fits into its time that is not there already")
         htmx? ? page : redirect(here)
       end
 
@@ -132,7 +132,7 @@ module Pages
       # The offer of a wider range, taken or left.
       post "/:room/range" do
         made = offer || refuse("There is no such offer any more")
-        params[:open] ? @week.open_range(made) : @week.stay(made)
+        params[:open] ? widening.open(made) : widening.stay(made)
         redirect here
       end
 
@@ -143,7 +143,9 @@ module Pages
         end
 
         def here(day = monday) = "/week/#{room.id}?from=#{day}"
-        def offer = @offer ||= @week.widening(today)
+        def proposal = @proposal ||= Records::Proposal.new(@week, evidence, today)
+        def widening = @widening ||= Records::Widening.new(room, evidence)
+        def offer = @offer ||= widening.offer(today)
 
         def page
           @margin = class_margin(next_up: listening.waiting(today).map(&:child)) do |child|

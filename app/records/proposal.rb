@@ -1,0 +1,125 @@
+# frozen_string_literal: true
+
+module Records
+  # A week proposed from the records of a class: its empty days filled, another in its place, one part exchanged.
+  class Proposal
+    # What is another in another week; the rest goes by what is known.
+    TURNS = %w[main game compare].freeze
+
+    # @param week [Week]
+    # @param evidence [Evidence]
+    # @param today [Date]
+    def initialize(week, evidence, today)
+      @week = week
+      @room = week.room
+      @evidence = evidence
+      @today = today
+    end
+
+    # Fills the days that have nothing, from today on.
+    # @param without [Array<String>] what is not wanted
+    def fill(without: [])
+      open = days_to_come.select { |date| @week.parts_on(date).empty? }
+      planner(open, without: without).days.each do |day|
+        day.parts.each { |part| plan(day.date, part) }
+      end
+      @week.forget
+    end
+
+    # Another week in the place of what was proposed and has not begun.
+    # @return [Integer] its seed, by which it can be taken back
+    def another
+      DB.transaction do
+        @week.sow(@week.seed + 1)
+        old = days_to_come.select { |date| proposed?(date) }.flat_map { |date| @week.parts_on(date) }
+        old.each { |part| part.keep("instead" => @week.seed) }
+        @week.take_out(old)
+        fill(without: old.select { |part| TURNS.include?(part.details["role"]) }.map { |part| key(part) })
+      end
+      @week.seed
+    end
+
+    # The week as it was before the one of that seed was proposed.
+    def take_back(seed)
+      DB.transaction do
+        @week.take_out(@week.parts.select { |part| part.details["proposed"] == seed && !part.begun? })
+        instead = Sequel.cast(Sequel.lit("details ->> 'instead'"), Integer)
+        of_week.where(instead => seed).update(removed_at: nil)
+        @week.sow([seed - 1, 1].max)
+        @week.forget
+      end
+    end
+
+    # The next best in the place of a part that has not begun.
+    # @return [Boolean] whether there is one
+    def exchange(part)
+      found = next_best(part) or return false
+      gone = [*part.details["not"], key(part)]
+      part.update(kind: found.kind.id, minutes: found.minutes,
+                  details: Sequel.pg_jsonb(details(found).merge("not" => gone)))
+      @week.forget
+      true
+    end
+
+    private
+
+    def days_to_come = @week.dates.select { |date| date >= @today && !@week.off?(date) }
+
+    # Whether a day has nothing but what was proposed.
+    def proposed?(date)
+      parts = @week.parts_on(date)
+      parts.any? && parts.all? { |part| part.details["why"] && !part.begun? }
+    end
+
+    # As Rungs::Planning::Choice::Candidate is called.
+    def key(part) = [part.kind, part.details.dig("options", "situation")].compact.join(" ")
+
+    def next_best(part)
+      date = part.lesson.held_on
+      others = @week.parts_on(date).reject { |each| each.id == part.id }
+      gone = part.details["not"].to_a
+      week = planner([date], minutes: [@week.minutes - others.sum(&:minutes), part.minutes].max, except: part,
+                             without: [*gone, key(part)], seed: @week.seed + gone.size + 1)
+      role = part.details["role"] || Rungs::Planning::Choice.role_of(part.activity)
+      week.next_best(role.to_sym, beside: others.map(&:activity), fresh: others.any? { |each| @week.fresh(each).any? })
+    end
+
+    def planner(days, seed: @week.seed, minutes: @week.minutes, except: nil, without: [])
+      has = @week.shelf if @week.shelf.any?
+      met = @week.met.last(up_to: @week.dates.last, except: except)
+      Rungs::Planning::Week.new(days: days, at_work: @week.at_work, seed: seed_of(seed), minutes: minutes, met: met,
+                                recent: recent, slips: slips, without: without, has: has,
+                                settings: @room.activity_settings)
+    end
+
+    # Another for each week, the same for the same.
+    def seed_of(seed) = (@week.monday.jd % 9999) + seed
+
+    def plan(date, part)
+      course = @room.lesson_for(date).course
+      course.plan(part.kind.id, minutes: part.minutes, details: details(part))
+    end
+
+    def details(part)
+      { "options" => part.options, "seed" => part.seed, "count" => part.items.size, "why" => part.why,
+        "role" => part.role.to_s, "range" => part.range, "proposed" => @week.seed }
+    end
+
+    def of_week = parts_between(@week.monday..@week.monday + 6)
+
+    def parts_between(days)
+      LessonPart.where(lesson: @room.lessons_dataset.unordered.where(held_on: days))
+    end
+
+    # The items of the last school days, and of what is planned in this week.
+    def recent
+      before = (1..30).lazy.map { |back| @week.monday - back }.select { |day| Rungs::SchoolDays.school_day?(day) }
+      days = before.first(Rungs::Planning::Week::AGAIN).last..@week.monday + 6
+      parts = parts_between(days).there.eager(:lesson).all
+      parts.flat_map { |part| part.items.all_data.map { |data| [part.kind, data] } }
+    end
+
+    # Commonest first.
+    def slips = @evidence.slips_of_late(@today).sort_by { |_, who| -who.size }.map { |slip, _| slip.id }
+  end
+end

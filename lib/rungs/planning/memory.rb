@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Planning
+    # What a class has met and when, which items it had of late, and what this week has already.
+    class Memory
+      # @param met [Hash{Array(String, String) => Date}] by thing, as Novelty has them, the last day it was there
+      # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
+      def initialize(met:, recent:)
+        @met = met.dup
+        @taken = recent.dup
+        @used = Hash.new(0)
+      end
+
+      # @return [Date, nil]
+      def last(thing) = @met[thing]
+
+      # For sorting, the longest ago first: in this week, and before it.
+      def turn(thing) = [@used[thing], @met[thing]&.jd || 0]
+
+      # What of some things is new.
+      def new_of(things) = Novelty.new_of(things, @met)
+
+      # Whether the class has met an activity; the usual parts of a lesson are never new.
+      def known?(kind) = @met.key?(["activity", kind.id]) || Activity::USUAL.include?(kind.id)
+
+      def taken?(kind, data) = @taken.include?([kind.id, data])
+
+      # A part of that day.
+      def keep(date, kind, items, things)
+        @taken.concat(items.map { |data| [kind.id, data] })
+        things.each do |thing|
+          @used[thing] += 1
+          @met[thing] = date
+        end
+      end
+    end
+  end
+end
