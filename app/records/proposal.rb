@@ -19,6 +19,7 @@ module Records
     # Fills the days that have nothing, from today on.
     # @param without [Array<String>] what is not wanted
     def fill(without: [])
+      @week.settle
       open = days_to_come.select { |date| @week.parts_on(date).empty? }
       planner(open, without: without).days.each do |day|
         day.parts.each { |part| plan(day.date, part) }

@@ -63,6 +63,9 @@ module Records
     def seed = kept[:seed] || 1
     def sow(seed) = keep_row(seed: seed)
 
+    # From its proposal on a week keeps its range and operation, whatever is asked before it.
+    def settle = keep_row(**at_work)
+
     # What the class has met, as of today.
     def met = @met ||= Met.new(@room, @room.today)
 

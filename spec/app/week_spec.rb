@@ -27,6 +27,9 @@ RSpec.describe "The week" do
       expect(parts.sum(&:minutes)).to be_between(8, 25)
       expect(there.fresh_on(date).size).to be <= 1
     end
+    expect(week.at_work).to eq(band: "to10", operation: "add")
+    pose(room, [14, 3], situation: "take_from.result")
+    expect(week.at_work).to eq(band: "to10", operation: "add")
     first = kinds
     week.dates.each { |date| send_form "#{path}/day", from: monday, day: date, do: "empty" }
     expect(week.empty?).to be(true)

@@ -132,7 +132,14 @@ module Pages
       # The offer of a wider range, taken or left.
       post "/:room/range" do
         made = offer || refuse("There is no such offer any more")
-        params[:open] ? widening.open(made) : widening.stay(made)
+        numbers = "numbers #{band_title(made.following)}"
+        if params[:open]
+          widening.open(made)
+          env["rack.session"]["note"] = "Weeks are proposed with #{numbers} from now on."
+        else
+          widening.stay(made)
+          env["rack.session"]["note"] = "Weeks stay as they are; #{numbers} are not offered again."
+        end
         redirect here
       end
 
