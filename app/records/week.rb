@@ -77,10 +77,14 @@ module Records
       forget
     end
 
+    # The same parts with other numbers, so that no sum comes again by accident; what the teacher wrote stays.
     # @param course [Course] of another day
     def copy(course, date)
       to = @room.lesson_for(date).course
-      course.parts.each { |part| to.plan(part.kind, minutes: part.minutes, details: part.details.to_h) }
+      course.parts.each do |part|
+        own = part.details["thrown"].to_h.any?
+        to.plan(part.kind, minutes: part.minutes, details: own ? part.details.to_h : part.details.to_h.except("seed"))
+      end
       forget
     end
 

@@ -55,6 +55,13 @@ RSpec.describe "The week" do
     expect([kinds[monday], kinds[monday + 3]]).to eq([[], ["twins"]])
     send_form "#{path}/day", from: monday, day: monday + 3, place: monday + 4, do: "copy"
     expect(kinds[monday + 4]).to eq(["twins"])
+    copies = [part.refresh, week.parts_on(monday + 4).first]
+    expect(copies.map { |each| each.details["options"] }.uniq.size).to eq(1)
+    expect(copies.map { |each| each.details["seed"] }.uniq.size).to eq(2)
+    part.keep("thrown" => { "0" => { "half" => 4 } })
+    send_form "#{path}/day", from: monday, day: monday + 3, place: monday + 2, do: "copy"
+    expect(week.parts_on(monday + 2).first.details["seed"]).to eq(part.details["seed"])
+    week.empty(monday + 2)
     send_form "#{path}/repeat", from: monday + 7, place: monday
     expect(room.lesson_on(monday + 11).course.parts.map(&:kind)).to eq(["twins"])
     send_form "#{path}/move", from: monday, item: 999_999, place: monday
