@@ -38,10 +38,11 @@ RSpec.describe "A week", type: :feature do
         expect(page).to have_css(".week-day .marker", minimum: 3)
         expect_accessible
         expect(fits?(width)).to be(true)
-        all("[aria-label^=Monday] .week-why summary")[1].click
+        fresh = find("[aria-label^=Monday] li", text: find("[aria-label^=Monday] .marker").text)
+        fresh.find(".week-why summary").click
         expect(page).to have_css(".week-why[open] p", text: /\.|\?/)
-        title = all("[aria-label^=Monday] .week-part")[1].text
-        first("button", text: "Exchange").click
+        title = fresh.find(".week-part").text
+        click_button "Exchange"
         expect(page).to have_no_css("[aria-label^=Monday] .week-part", text: title)
 
         part = days.first.first
@@ -62,6 +63,7 @@ RSpec.describe "A week", type: :feature do
         expect(page).to have_css(".week-aim", text: "I can see ten and some more.")
         click_button "Propose this week"
         titles = all(".week-part").map(&:text)
+        on_monday = all("[aria-label^=Monday] .week-part").map(&:text)
         click_button "Propose another"
         expect(page).to have_css(".note", text: "Another week")
         expect(all(".week-part").map(&:text)).not_to eq(titles)
@@ -76,7 +78,7 @@ RSpec.describe "A week", type: :feature do
         visit "/week/#{room.id}?from=#{monday + 7}"
         find("summary", text: "Repeat an earlier week").click
         click_button "Repeat it"
-        expect(all("[aria-label^=Monday] .week-part").map(&:text)).to eq(titles.first(4))
+        expect(all("[aria-label^=Monday] .week-part").map(&:text)).to eq(on_monday)
       end
 
       it "offers a wider range where the class is ready" do
