@@ -46,15 +46,18 @@ module Sheets
       children.each_with_index { |child, row| row(child, 25 + (row * ROW), wide, problems.size) }
     end
 
+    def marks
+      MARKS.each_with_index do |mark, place|
+        paper.words(mark, x: 1.5 + (place * 3.6), y: 1.6, width: 3.4, size: 10, soft: place > 4, align: :center)
+      end
+    end
+
     def row(child, y, wide, problems)
       paper.line(0, y, paper.width, y, color: Paper::LINE, thick: 0.15)
       paper.words(child, y: y + 1.4, width: NAMES - 2, size: child.length > LONG ? 7 : 11, leading: 0)
       problems.times do |index|
         x = NAMES + (index * wide)
-        MARKS.each_with_index do |mark, place|
-          paper.words(mark, x: x + 1.5 + (place * 3.6), y: y + 1.6, width: 3.4, size: 10, soft: place > 4,
-                            align: :center)
-        end
+        paper.again(:marks, x, y) { marks }
         paper.line(x + 31.5, y + ROW - 1.5, x + wide - 1.5, y + ROW - 1.5, color: Paper::SOFT)
       end
     end

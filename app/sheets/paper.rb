@@ -83,7 +83,16 @@ module Sheets
     # The same drawing again is drawn once and put there as often as it comes.
     # @param drawn [String] SVG
     def svg(drawn, x, y, wide)
-      name = (@drawn ||= {})[[drawn, wide.round(2)]] ||= keep(drawn, wide)
+      again([drawn, wide.round(2)], x, y) do
+        @pdf.svg drawn, at: at(0, 0), width: wide * MM, enable_web_requests: false
+      end
+    end
+
+    # What is drawn at the upper left corner, moved to a place; where it comes again it is not drawn again.
+    # @param what [Object] by which it is known
+    def again(what, x, y, &draw)
+      @drawn ||= {}
+      name = @drawn[what] ||= "drawing #{@drawn.size}".tap { |new| @pdf.create_stamp(new, &draw) }
       @pdf.stamp_at(name, [x * MM, -y * MM])
     end
 
@@ -112,13 +121,6 @@ module Sheets
     end
 
     private
-
-    # @return [String] the name it is kept under
-    def keep(drawn, wide)
-      "drawing #{@drawn.size}".tap do |name|
-        @pdf.create_stamp(name) { @pdf.svg drawn, at: at(0, 0), width: wide * MM, enable_web_requests: false }
-      end
-    end
 
     def at(x, y) = [x * MM, @pdf.bounds.top - (y * MM)]
 

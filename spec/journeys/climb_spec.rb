@@ -104,7 +104,9 @@ RSpec.describe "What the records say", type: :feature do
     find("select[name=other]").select(names[1])
     click_button "apart"
     expect(page).to have_css(".plain li", text: /#{names[0]}.*#{names[1]}|#{names[1]}.*#{names[0]}/)
-    expect(all(".group").none? { |group| (names.first(2) - group.all("[data-drag]", minimum: 0).map(&:text)).empty? }).to be(true)
+    expect(all(".group").none? do |group|
+      (names.first(2) - group.all("[data-drag]", minimum: 0).map(&:text)).empty?
+    end).to be(true)
     moved = all(".group")[0].first("[data-drag]")
     name = moved.text
     moved.drag_to(find(".group-new"))
