@@ -75,6 +75,18 @@ module Rungs
       among.select { |slip| tables.include?(slip.table) }
     end
 
+    # The tables of an operation, the commonest first.
+    OF_OPERATION = { "add" => %w[whole], "subtract" => %w[part missing] }.freeze
+    private_constant :OF_OPERATION
+
+    # @param id [String]
+    # @param operation ["add", "subtract"]
+    # @return [String] what it is called where that operation is worked on
+    def self.title_in(id, operation)
+      named = ALL.select { |slip| slip.id == id }
+      (named.find { |slip| OF_OPERATION.fetch(operation).include?(slip.table) } || named.first).title
+    end
+
     # @param id [String] as it was recorded on that problem
     # @return [Slip, nil]
     def self.on(problem, id) = self.for(problem).find { |slip| slip.id == id }

@@ -114,6 +114,7 @@ RSpec.describe Rungs::Planning::Week do
   it "brings out slips of late first, and takes the next best where one was exchanged" do
     slipping = week(slips: %w[start_counted]).days.first.fresh
     expect(slipping.kind.slips).to include("start_counted")
+    expect(slipping.why).to include("a slip of late, the starting number counted as a step")
     other = week(slips: %w[start_counted], without: [slipping.kind.id]).days.first.fresh
     expect(other.kind).not_to eq(slipping.kind)
   end

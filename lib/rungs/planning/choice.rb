@@ -117,7 +117,7 @@ module Rungs
 
       def because(kind)
         slip = (kind.slips & @slips).first
-        return "it brings out a slip of late, #{slip.tr('_', ' ')}" if slip
+        return "it brings out a slip of late, #{Slip.title_in(slip, @at_work.fetch(:operation))}" if slip
 
         "#{Activity::FINDS.fetch((kind.finds & aims).first || kind.finds.first).downcase}, #{numbers(@at_work)}"
       end

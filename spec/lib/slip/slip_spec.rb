@@ -12,6 +12,14 @@ RSpec.describe Rungs::Slip do
   def diagnose(text, answer, rung = nil) = Rungs::Slip::Diagnosis.new(problem(text), answer, rung: rung)
   def ids(...) = diagnose(...).slips.map(&:id)
 
+  it "is called by the operation that is worked on" do
+    expect(%w[add subtract].map { |each| described_class.title_in("one_short", each) })
+      .to eq(["one left out", "one too many taken away"])
+    described_class::ALL.map(&:id).product(%w[add subtract]) do |id, operation|
+      expect(described_class.title_in(id, operation)).to be_a(String)
+    end
+  end
+
   forms.each_with_index do |form, index|
     it "finds every slip by its own answer, and explains no right answer, form #{index + 1}, every fact to 20" do
       wrong = []
