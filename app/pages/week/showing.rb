@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Pages
+  module Week
+    # What the page of a week asks: whom to hear, for which days things are brought and printed, who is not ready yet.
+    module Showing
+      # Whom to hear on each day to come.
+      def hear
+        days = @week.dates.select { |date| date >= today && !@week.off?(date) }
+        @hear ||= days.empty? || room.children.empty? ? {} : listening.plan(days).to_h { |day| [day.date, day.turns] }
+      end
+
+      # The day that things are brought for; nil for the whole week.
+      def bring_day = @week.dates.find { |date| date == @form[:day] }
+      def bring_days = bring_day ? [bring_day] : week_days
+      def parts_to_bring_for = bring_days.flat_map { |date| @week.parts_on(date) }
+
+      # The school days that are still to come; of a week that is over, all.
+      def week_days
+        school = @week.dates.reject { |date| @week.off?(date) }
+        coming = school.select { |date| date >= today }
+        coming.any? ? coming : school
+      end
+
+      # Sheets of each kind that these days need.
+      # @return [Hash{String => Integer}]
+      def sheets
+        lessons = bring_days.filter_map { |date| @week.lesson(date) }
+        @sheets ||= Sheets::LessonPapers.of(lessons).map { |line| line.choices[:sheet] }.tally
+      end
+
+      # "9 sheets for each child"
+      def how_many(kind)
+        each = { "recording" => "each child", "practice" => "each child", "cutouts" => "each group" }[kind]
+        [plural(sheets[kind], "sheet"), each].compact.join(" for ")
+      end
+
+      def first_planned = @week.dates.find { |date| @week.parts_on(date).any? }
+
+      # Days to come that have nothing.
+      def free_days? = @week.dates.any? { |date| date >= today && !@week.off?(date) && @week.parts_on(date).empty? }
+
+      # The lesson that left something for this day.
+      def left_to(date)
+        @left_over = @week.left_over(today).to_a unless defined?(@left_over)
+        @left_over.last if @left_over.first == date
+      end
+
+      # Who is not ready, by what for: "Dov, Hamish (not sure enough yet)"
+      def waiting_for(offer)
+        by_reason = offer.waiting.group_by(&:last).transform_values { |all| all.map(&:first) }
+        by_reason.map { |why, names| "#{names.join(', ')} (#{why})" }.join("; ")
+      end
+
+      def ordinal(date) = I18n.l(date, format: :day)
+    end
+  end
+end
