@@ -202,6 +202,9 @@ RSpec.describe "The week" do
     expect(get("#{path}?from=#{monday}").body).to include("Set of dominoes</strong> 3")
     expect(get("/lesson/#{room.id}?day=#{monday}").body).to include("Set of dominoes</strong> 2")
 
+    printed = Nokogiri::HTML5(last_response.body).at_css("a:contains('Print what is cut')")["href"]
+    expect(pages(get(printed))).to be > 2
+
     pack = "/sheets/#{room.id}/pack.pdf?from=#{monday}&until=#{monday + 4}"
     expect(pages(get("#{pack}&kinds[]=lesson"))).to eq(2)
     expect(pages(get("#{pack}&kinds[]=recording"))).to eq(10)

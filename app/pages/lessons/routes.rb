@@ -94,6 +94,13 @@ module Pages
         # A plan may be made for a day to come; the lesson of that day begins when it is started.
         def course(day) = room.lesson_for(day || today).course
         def conducted = "/conduct/#{room.id}"
+
+        # What the lesson needs on paper, but for each child's sheets, as one file.
+        def pack
+          query = { from: @day, until: @day, "kinds[]": ::Sheets::Pack::USUAL }
+          "/sheets/#{room.id}/pack.pdf?#{URI.encode_www_form(query)}"
+        end
+
         def find = "/find/#{room.id}#{"?day=#{@day}" if @day > today}"
         def usual = Rungs::Activity::USUAL.map { |id| Rungs::Activity::ALL.fetch(id) }
         def here(day) = "/lesson/#{room.id}#{"?day=#{day}" if day && day != today}"
