@@ -102,6 +102,25 @@ RSpec.describe "Whoever takes the class" do
     expect(Records::Evidence.new(room).estimate(child, "add", "bridge", on: room.today).records.size).to eq(1)
   end
 
+  it "leaves the teacher free to take back what a child said who left the list meanwhile, and nobody else" do
+    posed, keys = pose(room), Array.new(2) { SecureRandom.uuid }
+    sign_in teacher[0]
+    get "/listen/#{room.id}"
+    tap(posed: posed, client_key: keys[0])
+    hand_over
+    get "/listen/#{room.id}"
+    tap(posed: posed, client_key: keys[1])
+    child.update(left_on: room.today)
+    send_form "/listen/#{room.id}/records/#{keys[1]}/undo", htmx: true, client_key: SecureRandom.uuid
+    expect(last_response.status).to eq(404)
+    clear_cookies
+    sign_in teacher[0]
+    get "/listen/#{room.id}"
+    send_form "/listen/#{room.id}/records/#{keys[0]}/undo", htmx: true, client_key: SecureRandom.uuid
+    expect(last_response.status).to eq(200)
+    expect(room.record(keys[0])).to be_nil
+  end
+
   it "is good on its day only, and not any more when it is called back" do
     plan
     tomorrow = room.lesson_for(room.today + 1).tap(&:ask_substitute)

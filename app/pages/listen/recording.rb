@@ -34,10 +34,15 @@ module Pages
         @posed ||= observation.posed_problem
         return redirect("/listen/#{room.id}?problem=#{@posed.id}") unless htmx?
 
-        child = room.child(observation.child_id) || halt(404)
+        child = heard_child(observation)
         observation.associations[:child] = child
         estimate = estimate_now(child) unless substitute?
         partial(:"listen/_changed", observation: observation, child: child, estimate: estimate)
+      end
+
+      # By the name that is seen here; one who left the list meanwhile can still be corrected by the teacher.
+      def heard_child(observation)
+        room.child(observation.child_id) || (observation.child unless substitute?) || halt(404)
       end
 
       def estimate_now(child)

@@ -97,7 +97,7 @@ module Pages
         def copies_in_pack(sheet)
           return copies_of(sheet) unless sheet == "cutouts"
 
-          (room.children.size / Rungs::Planning::Bring::GROUP.to_f).ceil.clamp(1, 40)
+          Rungs::Planning::Bring.shares("group", room.children.size).clamp(1, 40)
         end
 
         def part = @part ||= chosen[:part] && (room.part(chosen[:part]) || halt(404))

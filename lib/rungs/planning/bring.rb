@@ -24,11 +24,16 @@ module Rungs
         end
       end
 
+      # @param per ["child", "pair", "group", "class"]
+      # @return [Integer] how many of these a class of so many children is
+      def shares(per, children)
+        { "child" => children, "pair" => (children / 2.0).ceil, "group" => (children / GROUP.to_f).ceil,
+          "class" => 1 }.fetch(per)
+      end
+
       # @return [Integer] with a tenth to spare of what is small and comes in numbers
       def amount(material, children)
-        shares = { "child" => children, "pair" => (children / 2.0).ceil, "group" => (children / GROUP.to_f).ceil,
-                   "class" => 1 }.fetch(material.per)
-        in_all = shares * material.count
+        in_all = shares(material.per, children) * material.count
         material.count > 2 ? (in_all * SPARE).ceil : in_all
       end
     end
