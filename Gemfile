@@ -44,4 +44,5 @@ group :test do
   gem "rubocop-sequel", require: false
   gem "selenium-webdriver"
   gem "simplecov", require: false
+  gem "timecop"
 end

@@ -19,6 +19,7 @@ asked_anew = [[:all, { "cache-control" => "no-cache", **as_it_says }]]
 use Rack::Deflater, include: %w[text/html text/css text/javascript text/plain image/svg+xml]
 use Rack::Static, root: public_folder, urls: ["/assets", "/fonts", "/favicon.svg"], header_rules: kept
 use Rack::Static, root: public_folder, urls: ["/sw.js"], header_rules: asked_anew
+use Pages::Shared::ServerTime
 use Pages::Shared::ErrorPages
 use Pages::Shared::Size
 use Rack::TempfileReaper

@@ -37,7 +37,7 @@ module Server
       launcher.stop
     end
     launcher.run
-    Live::BoardEvents.instance.stop
+    Live::LessonEvents.instance.stop
     DB.disconnect
   end
 

@@ -3,6 +3,7 @@
 require "nokogiri" # before libvips, which brings another libxml
 require "rack/test"
 require_relative "../config/boot"
+require_relative "settled_clock"
 
 # Specs of the application, on a real database made anew for the run.
 Database.as_owner { |owner| owner.run("DROP SCHEMA public CASCADE; CREATE SCHEMA public") }

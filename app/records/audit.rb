@@ -3,6 +3,7 @@
 module Records
   # What was done to a class or with an account, and from where; no child is named in it.
   class Audit < Sequel::Model(:audit_events)
+    plugin :timestamps, create: :at
     # What is noted of a class or an account, in words.
     WHAT = { "erased" => "erased a child and all records", "year" => "began a new year",
              "calendar" => "changed the calendar’s address",

@@ -3,6 +3,7 @@
 module Records
   # A check-in with one child, kept as the problems posed to that child and what was heard of them.
   class CheckIn < Sequel::Model(:check_ins)
+    plugin :timestamps, create: :started_at
     many_to_one :classroom, class: "Records::Classroom"
     many_to_one :child, class: "Records::Child"
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id]

@@ -169,6 +169,9 @@ module Records
     # @return [Child, nil]
     def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? CHILD.call(classroom_id: self.id, id: id.to_i) : nil
 
+    # @return [Child, nil] also one who has left the list, and has records all the same
+    def anybody(id) = child(id) || (Child.first(classroom_id: self.id, id: id.to_i) if id.to_s.match?(/\A\d{1,18}\z/))
+
     # @return [PosedProblem, nil]
     def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? PosedProblem::OF.call(classroom_id: self.id, id: id.to_i) : nil
 

@@ -16,6 +16,8 @@ module Records
 
     def children = @children ||= super.tap { |all| shorten(all) }
     def child(id) = children.find { |child| child.id.to_s == id.to_s }
+    # One who left the list meanwhile, by the name that is seen here.
+    def anybody(id) = child(id) || super&.tap { |gone| shorten([gone]) }
     def lesson_on(day) = (@only if day == @only.held_on)
     def lesson(id) = (@only if id.to_s == @only.id.to_s)
     def part(id) = in_it(super)

@@ -18,12 +18,7 @@ module Records
       ON CONFLICT (classroom_id, child_id, operation, scope, day) DO UPDATE
       SET rung = excluded.rung, confidence = excluded.confidence, heard = excluded.heard
     SQL
-    COUNT = DB[<<~SQL, :$classroom_id, :$child_id, :$happened_at].prepare(:update, :count_record)
-      INSERT INTO tallies (classroom_id, child_id, records, last_at) VALUES (?, ?, 1, ?)
-      ON CONFLICT (classroom_id, child_id) DO UPDATE
-      SET records = tallies.records + 1, last_at = greatest(tallies.last_at, excluded.last_at)
-    SQL
-    private_constant :STANDING, :KEEP, :COUNT
+    private_constant :STANDING, :KEEP
 
     # @param classroom [Classroom]
     def initialize(classroom)
@@ -36,14 +31,13 @@ module Records
       missing.each { |classroom| new(classroom).rebuild }
     end
 
-    # In the transaction that added it. The child's tally is written first and so locks out another record of that
-    # child.
+    # In the transaction that added it, which holds the child's tally and so locks out another record of that child.
     # @param observation [Observation] the version that stands now, or is undone
     # @param replaced [Observation, nil] the version it replaces
     # @return [Hash, nil] what was carried on, by child, operation and scope
     def note(observation, replaced: nil)
       posed = observation.posed_problem
-      replaced ? count_again(observation.child_id) : count(observation)
+      count_again(observation.child_id) if replaced
       return if replaced.nil? && observation.rung.nil?
       return if replaced && SAME.all? { |column| replaced[column] == observation[column] }
 
@@ -133,8 +127,6 @@ module Records
       steps = steps.flat_map { |scope, all| all.map { |each| { **here, scope: scope, **each } } }
       KEEP.call(estimates: JSON.generate(estimates), steps: JSON.generate(steps))
     end
-
-    def count(observation) = COUNT.call(**observation.values.slice(:classroom_id, :child_id, :happened_at))
 
     def count_again(child_id)
       here(:tallies, child_id).for_update.first

@@ -97,6 +97,12 @@ module Records
     def ask_substitute = update(substitute_key: SecureRandom.hex(16))
     def call_back = update(substitute_key: nil)
 
+    # @return [Array(Time, Time)] from when it was begun, else the beginning of its day, until its end or now
+    def hours(now = Time.now)
+      begun = course.parts.flat_map(&:runs).map(&:started_at).min || classroom.midnight(held_on)
+      [begun, [ended_at || now, begun].max]
+    end
+
     # @param groups [Array<Array<Child>>]
     def keep_groups(groups) = update(groups: Sequel.pg_jsonb(groups.map { |group| group.map(&:id) }))
 
@@ -146,7 +152,7 @@ module Records
       return if was == is
 
       db[:showings].where(was).where(covered_at: nil).update(covered_at: Time.now) if was
-      db[:showings].insert(classroom_id: classroom_id, **is) if is
+      db[:showings].insert(classroom_id: classroom_id, shown_at: Time.now, **is) if is
     end
 
     # What is open to see, as a row of showings names it. What is seen for a moment ends by itself.

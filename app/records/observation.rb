@@ -30,11 +30,38 @@ module Records
       def latest_first = order(Sequel.desc(:happened_at), Sequel.desc(Sequel[:observations][:id]))
     end
 
-    # Adding one is planned once for each connection. Reading many is planned each time: their tables grow.
     ADDED = %i[replaces_id classroom_id child_id problem_id account_id substitute first_key client_key happened_at code
                rung move answer right used help undone heard seconds slip].freeze
-    ADD = dataset.insert_conflict(target: %i[classroom_id client_key]).returning
-                 .prepare(:insert, :add_observation, ADDED.to_h { |column| [column, :"$#{column}"] })
+    # By whom what is heard in a lesson is listened for.
+    CHANNEL = :rungs_heard
+    # Two answers of one child to one problem so near each other are one answer heard twice.
+    TWICE = 600
+    # Adding one, counting it, telling who listens in that lesson, and what else was heard of it just now: one statement,
+    # planned once for each connection. The tally's row is held until the transaction ends, so that the records of one
+    # child come one after the other. Reading many is planned each time: their tables grow.
+    ADD = DB[<<~SQL, *ADDED.map { |column| :"$#{column}" }, :$lesson_id].prepare(:select, :add_observation)
+      WITH added AS (
+        INSERT INTO observations (#{ADDED.map { |column| %("#{column}") }.join(', ')})
+        VALUES (#{(['?'] * ADDED.size).join(', ')}) ON CONFLICT (classroom_id, client_key) DO NOTHING RETURNING *
+      ), counted AS (
+        INSERT INTO tallies (classroom_id, child_id, records, last_at)
+        SELECT classroom_id, child_id, 1, happened_at FROM added WHERE replaces_id IS NULL
+        ON CONFLICT (classroom_id, child_id) DO UPDATE
+        SET records = tallies.records + 1, last_at = greatest(tallies.last_at, excluded.last_at)
+      ), told AS (
+        SELECT pg_notify('#{CHANNEL}', json_build_object('lesson', lesson.id, 'problem', problem_id, 'child', child_id,
+                                                         'key', first_key, 'made', client_key)::text)
+        FROM added JOIN lessons AS lesson ON lesson.id = ?
+      )
+      SELECT added.*, (SELECT count(*) FROM told) AS told, (
+        SELECT json_agg(json_build_object('key', other.first_key, 'code', other.code)) FROM observations AS other
+        WHERE other.classroom_id = added.classroom_id AND other.child_id = added.child_id
+          AND other.problem_id = added.problem_id AND other.first_key <> added.first_key AND NOT other.undone
+          AND other.happened_at BETWEEN added.happened_at - interval '#{TWICE} s'
+                                    AND added.happened_at + interval '#{TWICE} s'
+          AND NOT EXISTS (SELECT FROM observations AS later WHERE later.replaces_id = other.id)
+      ) AS twice FROM added
+    SQL
     # As many last ones of a lesson as a page holds: a few more than are seen, for when one is undone.
     LAST = 12
 
@@ -60,8 +87,20 @@ module Records
       heard.to_h { |each| [[each.child_id, *posed[each.problem_id].values.values_at(:part_id, :item)], each] }
     end
 
-    def rung_entry = rung && Rungs::Strategy::Rung.at(rung)
-    def title = rung_entry ? rung_entry.title : Rungs::Strategy::OffLadder::ALL.fetch(code).title
+    # @return [Array<Array(String, String)>] key and title of what else was heard of that child on that problem within
+    #   ten minutes, where that was looked for
+    def twice = values[:twice].to_a.map { |other| [other["key"], Observation.title_of(other["code"])] }
+
+    # Whether another is the same answer heard twice.
+    def twice?(other)
+      first_key != other.first_key && [child_id, problem_id] == [other.child_id, other.problem_id] &&
+        (happened_at - other.happened_at).abs <= TWICE
+    end
+
+    # @param code [String] of a rung, or off the ladder
+    def self.title_of(code) = (Rungs::Strategy::Rung::ALL[code] || Rungs::Strategy::OffLadder::ALL.fetch(code)).title
+
+    def title = Observation.title_of(code)
 
     # "count on, said 13, prompted, fingers": one line for the log.
     def summary

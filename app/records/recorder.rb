@@ -101,7 +101,7 @@ module Records
     def add(row, client_key, posed, replaces: nil)
       made = { replaces_id: replaces&.id, client_key: client_key, account_id: @account_id, substitute: @substitute }
       row = NEW.merge({ first_key: client_key }, row, made)
-      added = Observation::ADD.call(row.merge(slip: slip(posed, row))).first or return
+      added = Observation::ADD.call(row.merge(slip: slip(posed, row), lesson_id: posed.lesson_id)).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry
       observation

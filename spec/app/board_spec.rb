@@ -144,7 +144,7 @@ RSpec.describe "The board" do
     end
   end
 
-  describe Live::BoardEvents do
+  describe Live::LessonEvents do
     it "tells every window of that lesson, once it changes, in any process, and lets go of those that left" do
       here, there = UNIXSocket.pair
       events = described_class.new

@@ -69,11 +69,11 @@ RSpec.describe "Limits" do
 
   it "lets twenty windows show a lesson, and tells the next one" do
     lesson = pose(room).lesson
-    events = Live::BoardEvents.new
-    allow(Live::BoardEvents).to receive(:instance).and_return(events)
+    events = Live::LessonEvents.new
+    allow(Live::LessonEvents).to receive(:instance).and_return(events)
     pairs = Array.new(20) { UNIXSocket.pair }
     pairs.each { |_, there| events.add(lesson.id, there, 1) }
-    expect(Live::BoardEvents.response(lesson)[2].to_a.join).to include("event: full")
+    expect(Live::LessonEvents.response(lesson)[2].to_a.join).to include("event: full")
     pairs.flatten.each(&:close)
     events.stop
   end

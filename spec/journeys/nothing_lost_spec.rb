@@ -29,11 +29,31 @@ RSpec.describe "Nothing is lost", type: :feature do
     servers.pop.tap { |pid| Process.kill(:KILL, pid) && Process.wait(pid) }
   end
 
-  after { kill_server while servers.any? }
+  after do
+    kill_server while servers.any?
+    online
+    page.execute_script("indexedDB.deleteDatabase('rungs')")
+  end
 
   def tap(from, to) = (from..to).each { |index| press %w[a b c d e][index % 5], ((index % 5) + 1).to_s }
 
+  def offline = page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
+  def online = page.driver.browser.delete_network_conditions
+  def records = room.observations_dataset
+
+  def await(seconds = 20, &block)
+    Timeout.timeout(seconds) { sleep 0.1 until block.call }
+  end
+
+  def sign_out
+    visit "/account"
+    within("main") { click_button "Sign out", match: :first }
+    expect(page).to have_css("#waiting-note", visible: :all)
+  end
+
+  # The server is a process of its own, with the machine's own clock.
   it "keeps 40 records through a killed server and a reloaded tab: right times, none twice" do
+    Timecop.return
     posed
     start_server
     visit "#{address}/account/login"
@@ -78,22 +98,124 @@ RSpec.describe "Nothing is lost", type: :feature do
     page.driver.browser.logs.get(:browser)
   end
 
-  it "says at the sign-in page how many taps wait on the device, and sends them once somebody signed in" do
+  it "keeps one teacher's taps on a shared tablet from the next, who neither sends, loses nor sees them" do
+    other, others_room = make_teacher(children: %w[Faye])
     enter(teacher[0])
     visit "/listen/#{room.id}?problem=#{posed.id}"
-    page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
+    offline
     tap(1, 3)
     expect(page).to have_css("#trouble", text: "3 taps are waiting")
     page.driver.browser.manage.delete_all_cookies
-    page.driver.browser.delete_network_conditions
+    online
     visit "/account/login"
-    expect(page).to have_css("#waiting-note", text: "3 taps wait on this device. They are kept; signing in sends them.")
+    expect(page).to have_css("#waiting-note", text: "3 taps wait on this device. They are kept, and sent when who " \
+                                                    "tapped signs in here.")
     expect_accessible
+    enter(other)
+    expect(page).to have_css("#others-waiting", text: "3 taps of another teacher wait here.")
+    visit "/listen/#{others_room.id}?problem=#{pose(others_room, [4, 3]).id}"
+    tap_child "Faye"
+    tap_rung "Count all"
+    await { others_room.observations_dataset.count == 1 }
+    expect([records.count, page]).to match([0, have_no_css("#refused", visible: :visible)])
+    sign_out
     enter(teacher[0])
-    Timeout.timeout(20) { sleep 0.2 until room.observations_dataset.count == 3 }
+    await { records.count == 3 }
+    expect(records.select_map(:account_id).uniq).to eq([teacher[0].id])
     visit "/account"
     expect(page).to have_text("this one")
     expect_accessible
     complaints
+  end
+
+  it "lists what could not be kept, with the reason, to be sent again or let go" do
+    enter(teacher[0])
+    visit "/listen/#{room.id}?problem=#{posed.id}"
+    offline
+    press "c", "1", "b", "2", "3"
+    expect(page).to have_css("#trouble", text: "3 taps are waiting")
+    gone = room.children.find { |child| child.name == "Bo" }
+    Records::Erasing.new(gone).call
+    online
+    expect(page).to have_css("#refused", text: "2 taps could not be kept")
+    within("#refused") do
+      expect(page).to have_css("li", count: 1, text: "Bo: count on, 9 + 5 = □ (and 1 more of it): That is not there")
+    end
+    expect(find("#refused").text).not_to match(/nothing/i)
+    expect_accessible
+    await { records.count == 1 }
+    click_button "Send again"
+    expect(page).to have_css("#refused li", count: 1)
+    visit "/today/#{room.id}"
+    expect(page).to have_css("#refused", text: "2 taps could not be kept")
+    click_button "Let go"
+    expect(page).to have_no_css("#refused", visible: :visible)
+    expect(page.evaluate_async_script(<<~JS)).to eq(0)
+      indexedDB.open("rungs").onsuccess = (e) => {
+        e.target.result.transaction("taps").objectStore("taps").count().onsuccess = (c) => arguments[0](c.target.result);
+      };
+    JS
+    complaints
+  end
+
+  it "takes the server's time for a tap, however wrong the tablet's clock is, and once it is offline too" do
+    enter(teacher[0])
+    [-30 * 365 * 86_400_000, 7_200_000, 40 * 86_400_000].each do |wrong|
+      script = "{ const D = Date; Date = class extends D { constructor(...a) { a.length ? super(...a) : " \
+               "super(D.now() + #{wrong}) } static now() { return D.now() + #{wrong} } } }"
+      added = page.driver.browser.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: script)
+      visit "/listen/#{room.id}?problem=#{posed.id}"
+      offline
+      tapped = Time.now
+      tap(1, 1)
+      expect(page).to have_css("#trouble", text: "1 tap is waiting")
+      Timecop.travel(Time.now + 600)
+      had = records.count
+      online
+      await { records.count == had + 1 }
+      expect(records.order(:id).last.happened_at).to be_within(6).of(tapped)
+      page.driver.browser.execute_cdp("Page.removeScriptToEvaluateOnNewDocument", **added.transform_keys(&:to_sym))
+    end
+    complaints
+  end
+
+  it "shows on each of two devices whom the other heard, within moments, and one answer heard by both as such" do
+    enter(teacher[0])
+    visit "/listen/#{room.id}?problem=#{posed.id}"
+    Capybara.using_session(:second) do
+      enter(teacher[0])
+      visit "/listen/#{room.id}?problem=#{posed.id}"
+      expect(page).to have_css(".bar", count: 5)
+    end
+    sleep 0.5
+    tap_child "Ada"
+    tap_rung "Count on"
+    expect(page).to have_css("#log tr", count: 1)
+    Capybara.using_session(:second) do
+      expect(page).to have_css("[data-name=Ada] .tick")
+      expect(page).to have_css("#log tr", text: "count on")
+      tap_child "Ada"
+      tap_rung "Make ten"
+      expect(page).to have_css(".twice-too", text: "Heard twice here: count on too")
+      expect_accessible
+    end
+    expect(page).to have_css("#log .twice", count: 2)
+    Capybara.using_session(:second) { click_button "Undo that one" }
+    expect(page).to have_no_css("#log .twice")
+    expect(records.standing.select_map(:code)).to eq(["make_ten"])
+  end
+
+  it "leaves nothing of a lesson on the device once somebody has signed out" do
+    part = room.start_lesson(room.today).course.plan("twins")
+    room.lesson_on(room.today).course.go(part)
+    kept = "caches.open('rungs-pages').then(c => c.keys()).then(k => arguments[0](k.map(r => r.url)))"
+    enter(teacher[0])
+    visit "/conduct/#{room.id}"
+    await { page.evaluate_async_script(kept).size == 2 }
+    expect(page.evaluate_async_script(kept)).to include(/kept\?v=/)
+    sign_out
+    expect(page.evaluate_async_script(kept)).to eq([])
+    visit "/conduct/#{room.id}"
+    expect(page).to have_css("#waiting-note", visible: :all)
   end
 end

@@ -2,7 +2,7 @@
 // and covers, arrows go on and back, 1–5 draw that rung's way, Esc leaves. Nothing moves unless asked.
 
 import { follow } from "./follow.js";
-import { token } from "./token.js";
+import { post } from "./post.js";
 
 const screen = document.getElementById("screen");
 const board = document.body.dataset.follow;
@@ -72,7 +72,7 @@ const ask = async (button) => {
   if (!button) return;
   const body = new URLSearchParams({ do: button.dataset.do, value: button.dataset.value ?? "" });
   try {
-    const answer = await fetch(`${board}/commands`, { method: "POST", body, headers: { "X-CSRF-Token": token() } });
+    const answer = await post(`${board}/commands`, body);
     if (answer.ok) {
       const html = await answer.text();
       draw(html, newer(html));

@@ -2,8 +2,9 @@
 // steps of the whole lesson are kept here: without a connection they go on, and the board follows when it is back.
 import { follow } from "./follow.js";
 import { keepPage } from "./offline.js";
+import { post } from "./post.js";
 import { Sender } from "./sender.js";
-import { token } from "./token.js";
+import { nowText } from "./server_clock.js";
 import { tell } from "./trouble.js";
 
 const AWAY = "No connection. The steps go on here; the board follows when it is back, and what you tap is kept.";
@@ -19,6 +20,7 @@ class Conduct {
     this.parts = page.dataset.parts.split(" ");
     this.made = this.item(); // what the page was made for
     this.pending = null; // where the board goes when the connection is back
+    this.keptAt = `${this.here}/kept?v=${page.dataset.kept}`;
     this.kept = this.keep();
     this.sender = window.listen?.sender ?? this.own();
     this.sender.showing((tap, html) => this.offered(tap, html));
@@ -27,7 +29,7 @@ class Conduct {
     document.addEventListener("keydown", (event) => event.key === "Enter" && this.touch(event));
     window.addEventListener("online", () => this.catchUp());
     follow(page.dataset.follow, (version) => this.told(version));
-    keepPage();
+    keepPage(this.keptAt);
   }
 
   // Where nothing is listened to, ways are sent all the same.
@@ -38,12 +40,11 @@ class Conduct {
   now = () => document.getElementById("now").dataset;
   item = () => `${this.now().part}.${this.now().item}`;
 
-  // All steps of the lesson, from the browser's own store where they are there already.
+  // All steps of the lesson; without a connection as this device kept them.
   async keep() {
-    const path = `${this.here}/kept?v=${this.page.dataset.kept}`;
     const held = document.createElement("div");
     try {
-      held.innerHTML = await (await fetch(path, { cache: "force-cache" })).text();
+      held.innerHTML = await (await fetch(this.keptAt)).text();
     } catch {
       // Without them the page stays as it is.
     }
@@ -76,8 +77,7 @@ class Conduct {
 
   async send(path, body, touched) {
     try {
-      const headers = { "X-CSRF-Token": token(), "HX-Request": "true" };
-      const answer = await fetch(path, { method: "POST", body, headers });
+      const answer = await post(path, body);
       const html = await answer.text();
       if (answer.ok) this.put(html, touched);
       else tell(html);
@@ -115,7 +115,7 @@ class Conduct {
   async another() {
     const { part, item, title } = this.now();
     if (this.page.dataset.part === part && this.page.dataset.item === item) return;
-    Object.assign(this.page.dataset, { part, item, problem: "", posedAt: new Date().toISOString() });
+    Object.assign(this.page.dataset, { part, item, problem: "", posedAt: nowText() });
     const bars = (await this.kept).querySelector(`[data-bars="${part}.${item}"]`);
     const shown = document.querySelector("#rungs .bars");
     if (shown && bars) shown.replaceWith(bars.content.cloneNode(true));
@@ -174,7 +174,7 @@ class Conduct {
     if (event.submitter?.name) values[event.submitter.name] = event.submitter.value;
     delete values.authenticity_token;
     values.client_key = crypto.randomUUID();
-    this.sender.send(form.getAttribute("action"), values);
+    this.sender.send(form.getAttribute("action"), values, `a way given: ${values.written || "as it was tapped"}`);
     if (!navigator.onLine) this.clear();
   }
 

@@ -1,5 +1,5 @@
 // The clipboard entered: one tap a cell, or arrows and keys; each is a record of its own, kept here until it has arrived.
-import { meant } from "./codes.js";
+import { meant, titleOf } from "./codes.js";
 import { Sender } from "./sender.js";
 
 const STEPS = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0], Enter: [1, 0] };
@@ -9,7 +9,8 @@ class Enter {
     this.base = `/listen/${table.dataset.room}/records`;
     this.rows = [...table.tBodies[0].rows].map((row) => [...row.querySelectorAll(".enter-cell")]);
     const mark = (taps) => taps.forEach((tap) => this.waits(tap));
-    this.sender = new Sender(table.dataset.room, undefined, { show: () => {}, mark });
+    const refuse = (tap) => this.refuse(tap);
+    this.sender = new Sender(table.dataset.room, undefined, { show: () => {}, mark, refuse });
     table.addEventListener("click", ({ target }) => target.matches(".mark") && this.tap(target));
     table.addEventListener("change", ({ target }) => target.matches(".said") && this.answer(target));
     table.addEventListener("focusin", ({ target }) => this.at(target.closest(".enter-cell")));
@@ -35,19 +36,22 @@ class Enter {
   }
 
   record(cell, code) {
-    const { child, part, item, at } = cell.dataset;
+    const { child, part, item, equation, at } = cell.dataset;
     cell.dataset.key = crypto.randomUUID();
-    const values = { child_id: child, part_id: part, item, code, client_key: cell.dataset.key, happened_at: at };
-    this.sender.send(this.base, values);
+    const of = { child_id: child, part_id: part, item, equation };
+    const values = { ...of, code, client_key: cell.dataset.key, happened_at: at };
+    this.sender.send(this.base, values, `${cell.ariaLabel}: ${titleOf(code)}`);
   }
 
   change(cell, values) {
-    this.sender.send(`${this.base}/${cell.dataset.key}/changes`, { ...values, client_key: crypto.randomUUID() });
+    const path = `${this.base}/${cell.dataset.key}/changes`;
+    this.sender.send(path, { ...values, client_key: crypto.randomUUID() }, cell.ariaLabel);
   }
 
   undo(cell) {
     if (!cell.dataset.key) return;
-    this.sender.send(`${this.base}/${cell.dataset.key}/undo`, { client_key: crypto.randomUUID() });
+    const path = `${this.base}/${cell.dataset.key}/undo`;
+    this.sender.send(path, { client_key: crypto.randomUUID() }, `undo: ${cell.ariaLabel}`);
     cell.dataset.key = "";
     this.show(cell, null);
     cell.querySelector(".said").value = "";
@@ -62,12 +66,21 @@ class Enter {
   show(cell, pressed) {
     cell.querySelectorAll(".mark").forEach((each) => each.setAttribute("aria-pressed", each === pressed));
     cell.querySelector(".said").disabled = !pressed;
-    cell.classList.remove("is-waiting");
+    cell.classList.remove("is-waiting", "is-refused");
   }
 
   waits({ values }) {
     const key = values.client_key;
     document.querySelector(`.enter-cell[data-key="${key}"]`)?.classList.add("is-waiting");
+  }
+
+  // It was not kept: the cell says so, and is as if nothing had been tapped in it.
+  refuse({ values }) {
+    const cell = document.querySelector(`.enter-cell[data-key="${values.client_key}"]`);
+    if (!cell) return;
+    cell.dataset.key = "";
+    this.show(cell, null);
+    cell.classList.add("is-refused");
   }
 
   // After a mark by key the next child is at hand.

@@ -1,10 +1,12 @@
 // Listen: child, then rung; two taps are a record. What else is known is added to the last one.
 import { Added } from "./added.js";
-import { codeOf, meant } from "./codes.js";
+import { codeOf, meant, titleOf } from "./codes.js";
+import { follow } from "./follow.js";
 import { Hearing } from "./hearing.js";
 import { keepPage } from "./offline.js";
+import { post } from "./post.js";
 import { Sender } from "./sender.js";
-import { token } from "./token.js";
+import { now, nowText } from "./server_clock.js";
 import { tell } from "./trouble.js";
 import { WrongAnswer } from "./wrong_answer.js";
 
@@ -20,7 +22,9 @@ class Listen {
     this.sender = new Sender(page.dataset.room, page.dataset.problem, {
       show: (tap, html) => this.show(tap, html),
       mark: (taps) => this.markWaiting(taps),
+      refuse: (tap) => this.markRefused(tap),
     });
+    if (!("conducting" in page.dataset)) follow(page.dataset.follow, () => {});
     this.added = new Added();
     this.hearing = new Hearing(page, () => this.seconds());
     this.wrong = new WrongAnswer((said) => this.change(said === "" ? { right: "false" } : { answer: said }));
@@ -39,6 +43,7 @@ class Listen {
     document.addEventListener("keydown", (event) => this.press(event));
     document.addEventListener("change", (event) => this.photo(event));
     document.addEventListener("htmx:afterSettle", () => this.mark());
+    document.addEventListener("rungs:heard", ({ detail }) => this.heardElsewhere(detail));
     this.timed.addEventListener("change", () => localStorage.setItem("rungs-timed", this.timed.checked ? "on" : "off"));
   }
 
@@ -60,7 +65,12 @@ class Listen {
     event.preventDefault();
     if (form.id === "rungs") this.record(event.submitter.value);
     else if ("changeForm" in form.dataset) this.change({ answer: form.elements.answer.value });
-    else this.sender.send(form.getAttribute("action"), { client_key: crypto.randomUUID() });
+    else this.undo(form);
+  }
+
+  undo(form) {
+    const what = `undo: ${form.closest("[data-heard-as]").dataset.heardAs}`;
+    this.sender.send(form.getAttribute("action"), { client_key: crypto.randomUUID() }, what);
   }
 
   // The board follows; the remote is drawn anew to match it.
@@ -69,7 +79,7 @@ class Listen {
     const body = new URLSearchParams({ do: button.dataset.board, value: button.dataset.value ?? "" });
     const follow = document.getElementById("remote").dataset.follow;
     try {
-      const answer = await fetch(`${follow}/commands`, { method: "POST", headers: { "X-CSRF-Token": token() }, body });
+      const answer = await post(`${follow}/commands`, body);
       if (!answer.ok) throw new Error(answer.status);
       const where = { target: "#remote", swap: "innerHTML" };
       await window.htmx.ajax("GET", `/listen/${room}/remote?problem=${problem}`, where);
@@ -83,7 +93,8 @@ class Listen {
     const form = target.closest("[data-photo-form]");
     if (!form || !target.files.length) return;
     const path = `/photos/${this.page.dataset.room}/records/${this.key}`;
-    this.sender.send(path, { client_key: crypto.randomUUID(), photo: target.files[0] });
+    const what = `a photo of ${this.nameOf(this.child)}’s drawing`;
+    this.sender.send(path, { client_key: crypto.randomUUID(), photo: target.files[0] }, what);
     target.value = "";
   }
 
@@ -97,11 +108,12 @@ class Listen {
   // Which problem: one that was posed, or an item that is posed when the tap arrives.
   of() {
     const { problem, part, item } = this.page.dataset;
-    return problem ? { problem_id: problem } : { part_id: part, item };
+    const { equation } = this.page.dataset;
+    return { ...(problem ? { problem_id: problem } : { part_id: part, item }), ...(equation && { equation }) };
   }
 
   seconds() {
-    const passed = Math.round((Date.now() - Date.parse(this.page.dataset.posedAt)) / 1000);
+    const passed = Math.round((now() - Date.parse(this.page.dataset.posedAt)) / 1000);
     return this.timed.checked && passed >= 0 && passed <= 600 ? { seconds: passed } : {};
   }
 
@@ -127,6 +139,23 @@ class Listen {
     });
   }
 
+  markRefused({ values }) {
+    const name = document.querySelector(`[data-child="${values.child_id}"]`);
+    name?.classList.remove("is-waiting");
+    if (values.client_key === this.key) this.fresh = true;
+  }
+
+  // Somebody else heard or changed something in this lesson: its marks and the last records are drawn anew.
+  async heardElsewhere({ problem, made }) {
+    const here = this.page.dataset.problem;
+    if (this.sender.sent.has(made) || (problem && String(problem) !== here)) return;
+    const path = `/listen/${this.page.dataset.room}/heard?problem=${here}`;
+    const answer = await fetch(path, { headers: { "HX-Request": "true" } }).catch(() => null);
+    if (!answer?.ok) return;
+    window.htmx.swap("#others", await answer.text(), { swapStyle: "innerHTML" });
+    this.count();
+  }
+
   // A rung after a name is a new record; another rung right after corrects it.
   record(code, details = {}) {
     if (!this.child) {
@@ -139,20 +168,23 @@ class Listen {
     }
     this.fresh = false;
     this.key = crypto.randomUUID();
-    this.sender.send(this.base, {
-      child_id: this.child,
-      ...this.of(),
-      code,
-      client_key: this.key,
-      happened_at: new Date().toISOString(),
-      ...this.seconds(),
-      ...details,
-    });
+    const of = { child_id: this.child, ...this.of(), client_key: this.key, happened_at: nowText() };
+    this.sender.send(this.base, { ...of, code, ...this.seconds(), ...details }, this.say(code));
   }
+
+  // In words, for the list of what could not be kept.
+  say(code) {
+    const equation = this.page.dataset.equation ? `, ${this.page.dataset.equation}` : "";
+    return `${this.nameOf(this.child)}: ${titleOf(code)}${equation}`;
+  }
+
+  nameOf = (child) => document.querySelector(`[data-child="${child}"]`)?.dataset.name ?? "a child";
 
   // Of the last record.
   change(values) {
-    this.sender.send(`${this.base}/${this.key}/changes`, { ...values, client_key: crypto.randomUUID() });
+    const what = `${this.nameOf(this.child)}: ${values.code ? titleOf(values.code) : "what was added"}`;
+    const path = `${this.base}/${this.key}/changes`;
+    this.sender.send(path, { ...values, client_key: crypto.randomUUID() }, what);
   }
 
   // An answer holds only what one record changed; its row is put in anew.

@@ -72,8 +72,11 @@ module Pages
         login_notice_flash nil
         logout_notice_flash "You are signed out."
         audit_log_metadata_default { { "address" => request.ip } }
+        audit_log_insert_hash { |account_id, action| super(account_id, action)&.merge(at: Time.now) }
         # A session lives in the database: what is copied of it ends with it. A device may stay signed in.
-        active_sessions_insert_hash { super().merge(device: request.user_agent.to_s[0, 200]) }
+        active_sessions_insert_hash do
+          super().merge(device: request.user_agent.to_s[0, 200], created_at: Time.now, last_use: Time.now)
+        end
         remember_route nil
         remember_cookie_key "rungs.stay"
         remember_deadline_interval(days: 30)
@@ -175,7 +178,10 @@ module Pages
         rodauth.load_memory
         env["rodauth"] = rodauth
         env["rungs.substitute"] = lesson_to_take(r.path[OF_LESSON, 1])
+        env["rungs.who"] = who
         ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN) || env["rungs.substitute"]
+        leave_waiting if somebody_elses?
+        response["cache-control"] = "no-store"
         r.on "account" do
           r.post("demo") { sign_in_to_demo } if Settings.demo_offer?(env)
           r.rodauth
@@ -197,18 +203,39 @@ module Pages
         lesson unless Records::Account.classroom_of(rodauth.session_value, room)
       end
 
-      SIGNED_OUT = "You are signed out. Sign in in another tab, then press again; nothing you recorded was lost."
-      LINK_ENDED = "The link to this lesson is not good any more. Nothing you recorded was lost."
-      private_constant :SIGNED_OUT, :LINK_ENDED
+      # By whom taps are told apart that wait on one device.
+      def who
+        lesson = env["rungs.substitute"]
+        return "lesson-#{lesson.id}" if lesson
+
+        "account-#{rodauth.session_value}" if rodauth.logged_in?
+      end
+
+      # A page that was open when somebody else signed in beside it sends nothing in their name.
+      def somebody_elses?
+        tapped_by = env["HTTP_RUNGS_WHO"].to_s
+        !tapped_by.empty? && tapped_by != env["rungs.who"]
+      end
+
+      SIGNED_OUT = "You are signed out. Sign in in another tab, then press again; taps wait on this device."
+      LINK_ENDED = "The link to this lesson is not good any more. Taps wait on this device."
+      SOMEBODY_ELSE = "Somebody else is signed in here now. These taps wait for who made them."
+      private_constant :SIGNED_OUT, :LINK_ENDED, :SOMEBODY_ELSE
+
+      def leave_waiting = say_unauthorized(SOMEBODY_ELSE)
 
       # A tap that comes after the session ended is not swallowed by the sign-in page.
       def ask_to_sign_in
         link = session["substitute"] if request.path.match?(OF_LESSON)
         request.redirect(link ? "/substitute/#{link}" : "/account/login") unless env.key?("HTTP_HX_REQUEST")
 
+        say_unauthorized(link ? LINK_ENDED : SIGNED_OUT)
+      end
+
+      def say_unauthorized(words)
         response.status = 401
-        response["content-type"] = "text/plain"
-        response.write link ? LINK_ENDED : SIGNED_OUT
+        response["content-type"] = "text/plain; charset=utf-8"
+        response.write words
         request.halt
       end
     end

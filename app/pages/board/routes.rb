@@ -15,7 +15,7 @@ module Pages
       end
 
       get("/:room/lessons/:lesson/screen") { screen_of(found_lesson) }
-      get("/:room/lessons/:lesson/events") { halt Live::BoardEvents.response(found_lesson) }
+      get("/:room/lessons/:lesson/events") { halt Live::LessonEvents.response(found_lesson, own: true) }
 
       # A command from the board's own keys, or from Listen.
       post "/:room/lessons/:lesson/commands" do

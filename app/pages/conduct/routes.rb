@@ -13,10 +13,9 @@ module Pages
 
       get("/:room") { page }
 
-      # Every step of the lesson, for a tablet that loses its connection.
+      # Every step of the lesson, for a tablet that loses its connection: kept there only while somebody is signed in.
       get "/:room/kept" do
         halt 404 unless lesson
-        headers "cache-control" => "private, max-age=86400"
         erb :"conduct/kept", layout: false
       end
 
@@ -58,7 +57,7 @@ module Pages
         items = (form[:part_id] ? room.part(form[:part_id]) : part)&.items || halt(404)
         items.keep_way(form[:item], offered(form), move: form[:move], child: child, client_key: form[:client_key])
         lesson&.change_board { |state| state }
-        htmx? ? offered_now(items, form[:item]) : redirect(here)
+        kept { htmx? ? offered_now(items, form[:item]) : redirect(here) }
       rescue Rungs::Error => e
         htmx? ? raise : trouble(e)
       end

@@ -40,10 +40,11 @@ module Pages
         partial(:"listen/_changed", observation: observation, child: child, estimate: estimate)
       end
 
-      # By the name that is seen here; one who left the list meanwhile can still be corrected by the teacher.
-      def heard_child(observation)
-        room.child(observation.child_id) || (observation.child unless substitute?) || halt(404)
-      end
+      # By the name that is seen here, also of one who left the list meanwhile.
+      def heard_child(observation) = room.anybody(observation.child_id) || halt(404)
+
+      # "Ada", or that Ada is not on the list any more.
+      def child_called(child) = child.left_on ? "#{child.name} (off the list now)" : child.name
 
       def estimate_now(child)
         recorder.estimate(child, *focus, on: today) || evidence.estimate_of(child, *focus, on: today)

@@ -58,21 +58,29 @@ module Pages
 
       post "/:room/records" do
         form = checked(RecordContract)
-        @posed = posed_of(form) || halt(404)
-        child = room.child(form[:child_id]) || halt(404)
+        at = HeardAt.of(form[:happened_at], lesson: env["rungs.substitute"])
+        @posed = posed_of(form, at) || halt(404)
+        same_problem(form[:equation])
+        child = room.anybody(form[:child_id]) || halt(404)
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
-        said = form.except(:child_id, :problem_id, :part_id, :item, :happened_at)
-        answer_with recorder.record(child: child, problem: @posed, happened_at: form[:happened_at] || Time.now, **said)
+        said = form.except(:child_id, :problem_id, :part_id, :item, :equation, :happened_at)
+        kept { answer_with recorder.record(child: child, problem: @posed, happened_at: at, **said) }
+      end
+
+      # What is shown of a problem after somebody else heard or changed something: whose turns are over, the last records.
+      get "/:room/heard" do
+        @posed = room.problem(params[:problem]) || halt(404)
+        partial(:"listen/_heard_elsewhere")
       end
 
       post "/:room/records/:key/changes" do
         form = checked(ChangeContract)
         form[:used] = form[:used].split(",") if form.key?(:used)
-        answer_with recorder.correct(known_key, **form)
+        kept { answer_with recorder.correct(known_key, **form) }
       end
 
       post "/:room/records/:key/undo" do
-        answer_with recorder.undo(known_key, client_key: checked(ChangeContract)[:client_key])
+        kept { answer_with recorder.undo(known_key, client_key: checked(ChangeContract)[:client_key]) }
       end
 
       # Poses what tells the likely slips apart, or shows the one slip again, and goes on with that child.
@@ -87,10 +95,17 @@ module Pages
       error(Records::Recorder::Gone) { halt 404 }
 
       helpers do
-        def posed_of(form)
+        def posed_of(form, at)
           return room.problem(form[:problem_id]) if form[:problem_id]
 
-          room.part(form[:part_id])&.items&.posed(form[:item], at: form[:happened_at] || Time.now)
+          room.part(form[:part_id])&.items&.posed(form[:item], at: at)
+        end
+
+        # An answer is never kept under another problem than the one it was tapped for.
+        def same_problem(equation)
+          return if equation.nil? || equation == @posed.equation
+
+          refuse("it was an answer to #{equation}, and there #{@posed.equation} stands now; it was not kept")
         end
 
         def seats_page

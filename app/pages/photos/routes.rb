@@ -12,7 +12,7 @@ module Pages
           return redirect("/listen/#{room.id}?problem=#{observation.problem_id}&child=#{observation.child_id}")
         end
 
-        partial(:"photos/_photos", photos: Records::Photo.of_record(room, observation.first_key))
+        kept { partial(:"photos/_photos", photos: Records::Photo.of_record(room, observation.first_key)) }
       rescue Records::Photo::Refused => e
         refuse(e.message)
       end

@@ -25,7 +25,7 @@ module Pages
       end
 
       get("/:code/screen") { screen_of(lesson) }
-      get("/:code/events") { halt Live::BoardEvents.response(lesson) }
+      get("/:code/events") { halt Live::LessonEvents.response(lesson) }
 
       # A child's hand on the picture.
       post "/:code/commands" do

@@ -128,6 +128,12 @@ module Pages
         def coming_day = @coming_day ||= lesson_today&.ended_at ? next_school_day : today
         def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
         def evidence = @evidence ||= Records::Evidence.new(room)
+        # Tells the page that what it sent is kept: only then does a tap leave the device.
+        def kept
+          headers "rungs-kept" => "yes"
+          yield
+        end
+
         def htmx? = env.key?("HTTP_HX_REQUEST")
         def refuse(reason) = raise(Refusal, reason)
 
@@ -154,7 +160,7 @@ module Pages
       not_found do
         if htmx?
           [404, { "content-type" => "text/plain; charset=utf-8" },
-           ["That is not there any more. Nothing was lost."]]
+           ["That is not there any more."]]
         else
           ErrorPages.page(404)
         end

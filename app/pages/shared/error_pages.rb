@@ -11,21 +11,24 @@ module Pages
     class ErrorPages
       SAYS = {
         403 => ["This page was open too long",
-                "To be safe it was not carried out. Nothing was lost: go back, load the page again and press once " \
-                "more."],
+                "To be safe it was not carried out. Go back, load the page again and press once more; what was saved " \
+                "before is safe."],
         404 => ["There is nothing here for you",
-                "It may be another class's page, or it was taken away. Nothing was lost."],
+                "It may be another class's page, or it was taken away."],
         413 => ["That is too large",
                 "It was not taken in, and nothing was changed. A photo may have 20 MB, everything else far less."],
         422 => ["That could not be used",
-                "Nothing was changed and nothing was lost. Go back, mend it and send it again."],
+                "Nothing was changed. Go back, mend it and send it again."],
         503 => ["A moment, please",
                 "That took too long, or the database is just coming back. What was saved before is safe; try once " \
                 "more."],
         429 => ["That was tried too often",
-                "Wait a few minutes, then try again. Nothing was lost."],
+                "Wait a few minutes, then try again."],
         500 => ["Something went wrong on our side",
-                "What was saved before is safe; nothing was lost. Go back and try once more."]
+                "What was saved before is safe. Go back and try once more."],
+        507 => ["The server has no room left",
+                "Its disk is full, so nothing new can be kept there. Tell whoever keeps the machine. What was saved " \
+                "before is safe, and taps wait on the device they were made on."]
       }.freeze
       TEMPLATE = Tilt::ErubiTemplate.new(File.join(__dir__, "error.erb"), escape_html: true)
 

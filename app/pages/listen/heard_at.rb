@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+require "time"
+
+module Pages
+  module Listen
+    # When an answer was given, as its tablet says. Tablets' clocks are wrong now and then, and no tap is refused for that:
+    # a time to come, one from before there were classes, or none that can be read is now.
+    module HeardAt
+      EARLIEST = Time.utc(2000)
+
+      module_function
+
+      # @param said [String, nil] ISO 8601
+      # @param lesson [Records::Lesson, nil] within whose hours it must be, where somebody takes one lesson only
+      # @return [Time]
+      def of(said, lesson: nil, now: Time.now)
+        at = read(said)
+        at = now unless at&.between?(EARLIEST, now)
+        lesson ? at.clamp(*lesson.hours(now)) : at
+      end
+
+      def read(said)
+        said && Time.iso8601(said)
+      rescue ArgumentError
+        nil
+      end
+      private_class_method :read
+    end
+  end
+end

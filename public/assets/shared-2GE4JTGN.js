@@ -1,1 +1,0 @@
-var e=()=>document.querySelector('meta[name="csrf-token"]').content;export{e as a};

@@ -1,1 +1,0 @@
-var r=async()=>{try{await navigator.serviceWorker?.register("/sw.js");let a=await navigator.serviceWorker.ready,t=performance.getEntriesByType("resource").map(e=>e.name).filter(e=>/\/(assets|fonts)\//.test(e));a.active.postMessage({page:location.pathname+location.search,files:t})}catch{}};export{r as a};

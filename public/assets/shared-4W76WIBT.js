@@ -1,0 +1,1 @@
+var o=async(...a)=>{try{await navigator.serviceWorker?.register("/sw.js");let t=await navigator.serviceWorker.ready,s=performance.getEntriesByType("resource").map(e=>e.name).filter(e=>/\/(assets|fonts)\//.test(e));t.active.postMessage({pages:[location.pathname+location.search,...a],files:s})}catch{}};export{o as a};

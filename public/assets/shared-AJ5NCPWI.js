@@ -1,1 +1,0 @@
-var a=e=>[...document.querySelectorAll("[name=code][data-key]")].find(t=>t.dataset.key===e)?.value,c=e=>!(e.ctrlKey||e.metaKey||e.altKey)&&!e.target.matches("input:not([type=checkbox]), textarea, select");export{a,c as b};
