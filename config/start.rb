@@ -8,6 +8,7 @@ require "socket"
 require "fileutils"
 require_relative "cluster"
 require_relative "server"
+require_relative "worker"
 
 # One run, from the checks before it to the end of its database.
 class Start
@@ -124,8 +125,10 @@ class Start
     %w[INT TERM].each { |name| trap(name) { @ending = true } }
     @ends = 0
     start_server(greeting: true)
+    @worker = Worker.start(@lock)
     watch until @ending
   ensure
+    @worker && Worker.stop(@worker)
     @server && Server.stop(@server)
   end
 
@@ -139,6 +142,7 @@ class Start
     return if @ending
 
     watch_server
+    watch_worker
     watch_database
   rescue Cluster::Failure
     nil # it may still be ending; tried again at the next look
@@ -153,6 +157,10 @@ class Start
 
     puts "The server has ended. Starting it again …"
     start_server
+  end
+
+  def watch_worker
+    @worker = Worker.start(@lock) if Process.wait(@worker, Process::WNOHANG)
   end
 
   # What is asked while it starts is told to wait a moment.

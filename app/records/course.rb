@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "zlib"
+
 module Records
   # The course of a lesson: its parts in order, the one going on, and how it goes forward, back, or stops for another
   # day.
@@ -45,7 +47,21 @@ module Records
       end.tap { forget }
     end
 
-    def plan_usual = DB.transaction { Rungs::Activity::USUAL.each { |kind| plan(kind) } }
+    # The usual parts: the same of a day, whenever they are asked for.
+    def plan_usual = DB.transaction { Rungs::Activity::USUAL.each { |kind| plan(kind, details: usual_details(kind)) } }
+
+    # The same, not kept.
+    def offer_usual
+      @parts = Rungs::Activity::USUAL.map do |kind|
+        activity = Rungs::Activity::ALL.fetch(kind)
+        details = Sequel.pg_jsonb(seeded(activity, usual_details(kind)))
+        LessonPart.new(classroom_id: @lesson.classroom_id, kind: kind, minutes: activity.minutes, details: details)
+                  .tap { |part| part.associations.update(lesson: @lesson, runs: []) }
+      end
+    end
+
+    # From now on the items of every part stay what they are.
+    def settle = DB.transaction { parts.each { |part| part.items.settle } }
 
     # What another lesson left undone, before anything planned here.
     def take_over(course)
@@ -80,7 +96,7 @@ module Records
     def go(part)
       DB.transaction do
         leave
-        part.items.freeze_records unless part.begun?
+        settle
         part.update(skipped: false)
         PartRun.create(part_id: part.id)
         @lesson.show_item(part, part.items.at_hand)
@@ -153,6 +169,11 @@ module Records
 
     def show_told(part, item)
       part.running? ? @lesson.show_item(part, item) : go(part)
+    end
+
+    def usual_details(kind)
+      there = @lesson.id ? parts.count { |part| part.kind == kind } : 0
+      { "seed" => (Zlib.crc32("#{@lesson.classroom_id} #{@lesson.held_on} #{kind} #{there}") % 9999) + 1 }
     end
 
     # Its items are made of options and a seed; where nothing was chosen, what fits the class.

@@ -123,16 +123,16 @@ module Records
     # @param told [Array<Hash>] their data
     # @return [Integer] the place of the first
     def add(told)
-      proposed = !part.begun? && details["thrown"].to_h.empty?
+      proposed = !part.begun? && thrown.empty?
       start = proposed ? 0 : size
       part.keep("count" => proposed ? 0 : details["count"] || size)
       keep(told.each_with_index.to_h { |data, index| [start + index, data] })
       start
     end
 
-    # Keeps the set as it is now, where it depends on what was recorded until now.
-    def freeze_records
-      return unless part.activity.from_records? && details["thrown"].to_h.empty?
+    # Keeps the items as they are now, whatever is recorded, chosen or made anew from their seed later.
+    def settle
+      return if settled?
 
       part.keep("count" => size)
       keep(data.each_with_index.to_h { |data, index| [index, data] })
@@ -141,11 +141,14 @@ module Records
     private
 
     def details = part.details.to_h
+    # Whether each item is kept itself.
+    def settled? = (count = details["count"]) && (0...count).all? { |index| thrown.key?(index.to_s) }
+    def thrown = details["thrown"].to_h
     def posed_there(index) = part.problems_dataset.first(item: index)
     def within(index) = index.clamp(0, size - 1)
 
     def keep(data)
-      part.keep("thrown" => details["thrown"].to_h.merge(data.transform_keys(&:to_s)))
+      part.keep("thrown" => thrown.merge(data.transform_keys(&:to_s)))
       @data, @items, @closing = nil
     end
 
@@ -163,16 +166,14 @@ module Records
     end
 
     # What was thrown or told, as the core gave it: by name, whatever lies within what.
-    def kept = JSON.parse(details["thrown"].to_h.to_json, symbolize_names: true)
+    def kept = JSON.parse(thrown.to_json, symbolize_names: true)
 
     # What was thrown or told, and for the other places what the seed makes.
     def data
       @data ||= begin
-        thrown = kept.transform_keys { |index| index.to_s.to_i }
-        count = details["count"]
-        whole = count && (0...count).all? { |index| thrown.key?(index) }
-        made = whole ? [] : kind.data(seed: details.fetch("seed"), count: count)
-        Array.new([made.size, *thrown.keys.map { |index| index + 1 }].max) { |index| thrown[index] || made[index] }
+        there = kept.transform_keys { |index| index.to_s.to_i }
+        made = settled? ? [] : kind.data(seed: details.fetch("seed"), count: details["count"])
+        Array.new([made.size, *there.keys.map { |index| index + 1 }].max) { |index| there[index] || made[index] }
       end
     end
   end

@@ -35,6 +35,15 @@ module Records
       )
     end
 
+    # A day's lesson as it would be where nothing is planned, with the usual parts: not kept.
+    # @return [Lesson]
+    def self.usual(classroom, day)
+      new(classroom_id: classroom.id, held_on: day).tap do |lesson|
+        lesson.associations[:classroom] = classroom
+        lesson.course.offer_usual
+      end
+    end
+
     # @return [ItemOnBoard, nil] what stands on the board; nil where nothing was put there, or its part is gone
     def on_board = (part = part_on_board) && ItemOnBoard.new(board.to_h, part.items)
 

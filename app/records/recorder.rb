@@ -4,9 +4,6 @@ module Records
   # Writes observations for one class. Every call carries a key made by the client, so that the same tap sent twice
   # is kept once; nothing is ever changed in place.
   class Recorder
-    # A change to a record that is not there.
-    class Gone < StandardError; end
-
     KEPT = (Observation::ADDED - %i[replaces_id client_key account_id substitute]).freeze
 
     # A record of which nothing more is known.

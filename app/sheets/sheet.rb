@@ -21,9 +21,11 @@ module Sheets
       @paper = Paper.new(title, size: paper, made_of: made_of)
     end
 
+    # @yield [Integer, Integer] how many copies are drawn, of how many
     # @return [String] PDF
     def render
       @copies.times do |copy|
+        yield copy, @copies if block_given?
         @paper.turn if copy.positive?
         body
       end

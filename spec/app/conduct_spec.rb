@@ -37,7 +37,7 @@ RSpec.describe Pages::Conduct do
       expect(templates("at")).to eq(wanted)
       expect(templates("bars").map { |at| at.split(".").first.to_i }.uniq).to eq([parts[0].id, parts[2].id])
       expect([room.problems_dataset.count,
-              last_response.headers["cache-control"]]).to eq([posed, "private, max-age=86400"])
+              last_response.headers["cache-control"]]).to eq([posed, "no-store"])
       expect(last_response.body).not_to match(/data-child|data-by/)
     end
 

@@ -8,8 +8,6 @@ RSpec.describe "What was tapped is kept right" do
   let(:posed) { pose(room) }
   let(:child) { room.children.first }
 
-  before { posed }
-
   def tap(**more)
     form = { child_id: child.id, problem_id: posed.id, code: "count_on", client_key: SecureRandom.uuid, **more }
     send_form "/listen/#{room.id}/records", htmx: true, **form.compact
@@ -19,6 +17,7 @@ RSpec.describe "What was tapped is kept right" do
   def records = room.observations_dataset.order(:id)
 
   def listen(as: teacher[0])
+    posed
     sign_in as
     get "/listen/#{room.id}"
   end
@@ -110,6 +109,56 @@ RSpec.describe "What was tapped is kept right" do
     expect(records.first.child_id).to eq(child.id)
     tap(child_id: make_teacher[1].children.first.id)
     expect(last_response.status).to eq(404)
+  end
+
+  describe "the clipboard" do
+    let(:enter) { "/sheets/#{room.id}/enter?day=#{room.today}" }
+
+    def columns = get(enter).body.scan(/data-part="(\d+)" data-item="(\d+)" data-equation="([^"]+)"/).uniq
+
+    # Everybody counts on or makes ten, so that two ways of this day can be shared.
+    def hear_ways(lesson)
+      asked = lesson.course.tell([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "")])
+      room.children.zip(%w[count_on make_ten count_all part_whole count_on]) do |each, code|
+        Records::Recorder.new(room, teacher[0]).record(child: each, problem: asked, code: code, happened_at: Time.now,
+                                                       client_key: SecureRandom.uuid)
+      end
+    end
+
+    it "has the problems of the usual parts before the lesson begins, and keeps each answer under its own" do
+      sign_in teacher[0]
+      seen = get("/sheets/#{room.id}?sheet=clipboard").body
+      expect([seen, room.lesson_on(room.today)]).to match([include("preview.png"), nil])
+      get "/sheets/#{room.id}/sheet.pdf?sheet=clipboard"
+      lesson = room.lesson_on(room.today)
+      expect(lesson.course.parts.map(&:kind)).to eq(Rungs::Activity::USUAL)
+      before = columns
+      expect(before.size).to be_between(5, 8)
+      hear_ways(lesson)
+      expect(columns.first(before.size - 1)).to eq(before.first(before.size - 1))
+      lesson.course.go(lesson.refresh.course.parts.find { |part| part.kind == "whose_way" })
+      before.each do |part, item, equation|
+        tap(problem_id: nil, part_id: part, item: item, equation: equation)
+        expect([equation, last_response.status, records.last.posed_problem.equation]).to eq([equation, 200, equation])
+      end
+    end
+
+    it "is of the same problems from its printing, the grid or the beginning of the lesson, whichever is first" do
+      %w[enter print begin].each do |first|
+        clear_cookies
+        account, here = make_teacher
+        sign_in account
+        lesson = here.start_lesson(here.today)
+        part = lesson.course.plan("whose_way", details: { "seed" => 4 })
+        case first
+        when "enter" then get("/sheets/#{here.id}/enter?day=#{here.today}")
+        when "print" then get("/sheets/#{here.id}/sheet.pdf?sheet=practice&part=#{part.id}")
+        else lesson.course.go(lesson.course.plan("twins"))
+        end
+        settled = part.refresh.details.to_h
+        expect([first, settled["count"]]).to eq([first, settled["thrown"].size])
+      end
+    end
   end
 
   it "shows that one answer was heard twice within ten minutes, and undoes either" do

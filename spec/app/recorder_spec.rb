@@ -64,11 +64,11 @@ RSpec.describe Records::Recorder do
     2.times { recorder.undo(key, client_key: SecureRandom.uuid) }
     expect(classroom.observations_dataset.standing.count).to eq(0)
     expect(classroom.observations_dataset.count).to eq(2)
-    expect { recorder.undo(SecureRandom.uuid, client_key: SecureRandom.uuid) }.to raise_error(described_class::Gone)
+    expect { recorder.undo(SecureRandom.uuid, client_key: SecureRandom.uuid) }.to raise_error(Records::Gone)
     _, other = make_teacher
     expect do
       described_class.new(other, nil).undo(key, client_key: SecureRandom.uuid)
-    end.to raise_error(described_class::Gone)
+    end.to raise_error(Records::Gone)
   end
 
   it "cannot be changed in place, not even by the database, and never points into another class" do

@@ -268,10 +268,11 @@ RSpec.describe Sheets do
       expect(text(families)).not_to match(/count all|count on|part–whole|\d %/i)
     end
 
-    it "says what is missing where nothing is planned, and refuses what there is not" do
-      get "/sheets/#{room.id}?sheet=clipboard"
+    it "says what is missing on a day gone by on which there was nothing, and refuses what there is not" do
+      gone = "day=#{room.today - 7}"
+      get "/sheets/#{room.id}?sheet=clipboard&#{gone}"
       expect(last_response.body).to include("This lesson has no problem to listen to yet")
-      get "/sheets/#{room.id}/sheet.pdf?sheet=lesson"
+      get "/sheets/#{room.id}/sheet.pdf?sheet=lesson&#{gone}"
       expect([last_response.status, last_response.body]).to match([422, include("no parts yet")])
       get "/sheets/#{room.id}?paper=a5"
       expect(last_response.status).to eq(422)

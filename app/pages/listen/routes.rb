@@ -92,8 +92,6 @@ module Pages
         redirect "/listen/#{room.id}?problem=#{posed.id}&child=#{observation.child_id}"
       end
 
-      error(Records::Recorder::Gone) { halt 404 }
-
       helpers do
         def posed_of(form, at)
           return room.problem(form[:problem_id]) if form[:problem_id]

@@ -157,6 +157,8 @@ module Pages
         ErrorPages.page(422, error.message)
       end
 
+      error(Records::Gone) { halt 404 }
+
       not_found do
         if htmx?
           [404, { "content-type" => "text/plain; charset=utf-8" },

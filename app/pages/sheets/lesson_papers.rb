@@ -24,13 +24,19 @@ module Pages
         @lesson = lesson
       end
 
-      # All that some lessons need, what is cut only once.
-      # @param lessons [Array<Records::Lesson>]
+      # All that some days need, what is cut only once.
+      # @param room [Records::Classroom]
+      # @param days [Enumerable<Date>]
+      # @param kinds [Array<String>, nil] of ::Sheets::Pack::KINDS; nil for all
       # @return [Array<Line>] with the day in their choices
-      def self.of(lessons)
+      def self.of_days(room, days, kinds = nil) = of(days.filter_map { |day| room.lesson_on(day) }, kinds)
+
+      # @param lessons [Array<Records::Lesson>]
+      def self.of(lessons, kinds = nil)
         lines = lessons.flat_map do |lesson|
           new(lesson).lines.each { |line| line.choices = { **line.choices, day: lesson.held_on } }
         end
+        lines.select! { |line| kinds.include?(line.choices[:sheet]) } if kinds
         lines.uniq { |line| line.choices[:sheet] == "cutouts" ? line.choices.except(:day) : line.choices }
       end
 
@@ -87,13 +93,16 @@ module Pages
       def lines_of(part)
         entry = part.activity
         recording, cutouts = entry.paper.values_at(:recording, :cutouts)
-        [line(entry.title, "practice", sheet: "practice", part: part.id),
-         (line(entry.title, "to fill in", sheet: "recording", kind: recording, part: part.id) if recording),
+        [line(entry.title, "practice", sheet: "practice", **named(part)),
+         (line(entry.title, "to fill in", sheet: "recording", kind: recording, **named(part)) if recording),
          *cutouts.to_a.map do |kind|
            line(::Sheets::Cutouts::KINDS.fetch(kind).title, "to cut", sheet: "cutouts", kind: kind)
          end]
           .compact
       end
+
+      # One of the usual parts is not there yet; it has its kind for a name.
+      def named(part) = part.id ? { part: part.id } : { usual: part.kind }
 
       def for_the_teacher
         [(line("Clipboard", "for you", sheet: "clipboard") if asked.any?),

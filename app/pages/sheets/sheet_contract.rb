@@ -8,6 +8,7 @@ module Pages
         optional(:sheet).filled(:string, included_in?: %w[practice recording cutouts clipboard lesson families own])
         optional(:day).filled(:date)
         optional(:part).filled(:integer, included_in?: ID)
+        optional(:usual).filled(:string, included_in?: Rungs::Activity::USUAL)
         optional(:activity).filled(:string, included_in?: Rungs::Activity::ALL.ids)
         optional(:child).filled(:integer, included_in?: ID)
         optional(:kind).filled(:string, included_in?: [*::Sheets::Recording::KINDS.keys, *::Sheets::Cutouts::KINDS.keys])

@@ -17,8 +17,6 @@ module Rungs
       # Where no records say which: sums to ten, then through ten, of two or more each.
       PAIRS = (2..9).flat_map { |larger| (2..larger).map { |smaller| [larger, smaller] } }.freeze
 
-      def self.from_records? = true
-
       # A fact that was chosen, as an item's data.
       # @param problem [Problem] with two parts
       # @return [Hash]

@@ -40,9 +40,6 @@ module Rungs
         Entry.members.each { |name| define_method(name) { @entry[name] } }
         alias about i_can
 
-        # Whether a set depends on what was recorded until it is made, and so is kept whole.
-        def from_records? = false
-
         # Whether a throw of real things can be tapped in.
         def thrown? = instance_method(:given).owner != Kind
 

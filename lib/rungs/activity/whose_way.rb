@@ -17,9 +17,6 @@ module Rungs
       option "to", "To", [10, 20], fits: :range
       option "form", "The two ways", %w[both_right one_slipped]
 
-      # Ways heard today come first.
-      def self.from_records? = true
-
       def most = facts.size
 
       def draw(random, count)

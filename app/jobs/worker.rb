@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Jobs
+  # The process that does the work: one job at a time, each account in its turn, as nice to the server as can be. Only one
+  # of a database works; others wait to take its place.
+  class Worker
+    # Seconds between two looks where nobody calls; between two tidyings.
+    PAUSE, TIDY = 5, 300
+
+    def initialize
+      @tidied = Time.at(0)
+    end
+
+    # Goes on for ever.
+    def run
+      Process.setpriority(Process::PRIO_PROCESS, 0, 10)
+      loop do
+        DB.synchronize { work_as_the_one }
+      rescue Sequel::DatabaseError, PG::Error
+        DB.disconnect
+        sleep 1
+      end
+    end
+
+    # Does what is there.
+    # @return [Integer] how many
+    def work_off
+      done = 0
+      while (job = Records::Job.claim)
+        Jobs.do_now(job)
+        done += 1
+      end
+      done
+    end
+
+    private
+
+    # The lock is this connection's, and goes with it.
+    def work_as_the_one
+      DB.get(Sequel.function(:pg_advisory_lock, Records::Job::LOCK))
+      Records::Job.take_up_again
+      loop do
+        work_off
+        tidy
+        DB.listen(Records::Job::CHANNEL, timeout: PAUSE)
+      end
+    end
+
+    def tidy
+      return if Time.now - @tidied < TIDY
+
+      Records::Job.tidy
+      @tidied = Time.now
+    end
+  end
+end

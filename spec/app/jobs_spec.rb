@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe Jobs do
+  let(:teacher) { make_teacher }
+  let(:room) { teacher[1] }
+  let(:sheet) { "/sheets/#{room.id}/sheet.pdf?sheet=families" }
+
+  before { Records::Job.dataset.delete }
+
+  def ask(who = teacher, **asked)
+    Records::Job.ask("sheet", { "form" => { "sheet" => "families" }, "today" => room.today, "day" => room.today,
+                                **asked.transform_keys(&:to_s) },
+                     account_id: who[0].id, classroom_id: who[1].id)
+  end
+
+  # As long as the block takes a worker of its own, in another connection.
+  def beside
+    held, done = Queue.new, Queue.new
+    working = Thread.new do
+      DB.synchronize do
+        DB.get(Sequel.function(:pg_advisory_lock, Records::Job::LOCK))
+        held << true
+        done.pop
+        DB.get(Sequel.function(:pg_advisory_unlock, Records::Job::LOCK))
+      end
+    end
+    held.pop
+    yield
+  ensure
+    done << true
+    working.join
+  end
+
+  it "draws at once where no process is there to draw, else says how far it is, then gives the file" do
+    sign_in teacher[0]
+    expect(get(sheet).headers["content-type"]).to eq("application/pdf")
+    beside do
+      get sheet
+      follow_redirect!
+      expect([last_response.status, last_response.body]).to match([202, /A moment.*Waits for what was asked for/m])
+      path = last_request.path
+      job = Records::Job[path[/\d+\z/]]
+      job.update(state: "going", done: 2, total: 5)
+      expect(get(path).body).to include("2 of 5 are drawn")
+      job.update(state: "waiting")
+      expect(Jobs::Worker.new.work_off).to be >= 1
+      expect([get(path).status, last_response.headers["content-type"]]).to eq([200, "application/pdf"])
+      expect(last_response.body.b).to start_with("%PDF")
+      header "HX-Request", "true"
+      clear_cookies
+      sign_in make_teacher[0]
+      expect(get(path).status).to eq(404)
+    end
+  end
+
+  it "says why a sheet could not be drawn, and of a pack which" do
+    lesson = room.start_lesson(room.today)
+    %w[twins dice_mat].each { |kind| lesson.course.plan(kind) }
+    allow(Sheets::Practice).to receive(:new).and_wrap_original do |made, **how|
+      raise Rungs::Error::NotAProblem, "there is nothing to put on this sheet" if how[:title] == "Twins"
+
+      made.call(**how)
+    end
+    sign_in teacher[0]
+    pack = "/sheets/#{room.id}/pack.pdf?from=#{room.today}&until=#{room.today}&kinds[]=practice"
+    beside do
+      get pack
+      follow_redirect!
+      Jobs::Worker.new.work_off
+      get last_request.path
+      expect(last_response.body).to include("All but a part of it is ready", "Twins could not be drawn: there is nothing")
+      expect(get("#{last_request.path}?open=true").body.b).to start_with("%PDF")
+      room.start_lesson(room.today).course.parts.last.then { |part| room.lesson_on(room.today).course.take_out(part) }
+      get pack
+      follow_redirect!
+      Jobs::Worker.new.work_off
+      get last_request.path
+      expect([last_response.status, last_response.body]).to match([422, /Twins could not be drawn/])
+    end
+  end
+
+  it "takes accounts in turn, the same once, and no more than ten of one" do
+    other = make_teacher
+    first = Array.new(3) { |index| ask(seed: index) }
+    expect(ask(seed: 2).id).to eq(first.last.id)
+    second = ask(other, seed: 9)
+    order = Array.new(4) { Records::Job.claim.tap { |job| job.finish("") }.id }
+    expect(order).to eq([first[0].id, second.id, first[1].id, first[2].id])
+    10.times { |index| ask(seed: index) }
+    expect { ask(seed: 11) }.to raise_error(Records::Job::TooMany)
+    sign_in teacher[0]
+    get sheet
+    expect([last_response.status, last_response.body]).to match([422, /10 of your sheets are being drawn/])
+    expect(ask(other, seed: 11)).to be_a(Records::Job)
+  end
+
+  it "begins anew what a worker left that went away, and lets go of what was made an hour ago" do
+    job = ask
+    Records::Job.claim
+    expect(Records::Job.claim).to be_nil
+    Records::Job.take_up_again
+    expect(Records::Job.claim.id).to eq(job.id)
+    Records::Job.tidy(Time.now + 3500)
+    expect(job.refresh.state).to eq("going")
+    expect([job.failed?, Timecop.travel(Time.now + 901) { job.failed? }]).to eq([false, true])
+    Records::Job.tidy(Time.now + 3700)
+    expect(Records::Job[job.id]).to be_nil
+  end
+end
