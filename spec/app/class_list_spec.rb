@@ -39,6 +39,68 @@ RSpec.describe Exchange::ClassList do
     expect(list.names).to eq(%w[Ada Bo])
   end
 
+  it "takes any mix of separators on a line, and drops nothing without a word" do
+    { "Ada, Bo; Cleo\tDag" => %w[Ada Bo Cleo Dag], "Ada, Bo, Cleo\nDag, Eda" => %w[Ada Bo Cleo Dag Eda],
+      "Lane, Ada; Hill, Bo\tMoor, Cleo" => %w[Ada Bo Cleo], "Lane, Ada\nBo;Hill\nCleo\tMoor" => %w[Ada Bo Cleo],
+      "1\tLane, Ada;\n2; Hill, Bo\n\t3;Moor, Cleo" => %w[Ada Bo Cleo],
+      "Name;House\nAda\tblue\nBo;red" => %w[Ada Bo], "Ada\rBo\r\nCleo\u2028Dag" => %w[Ada Bo Cleo Dag] }
+      .each { |text, wanted| expect([text, names(text)]).to eq([text, wanted]) }
+    three = described_class.new("Lane; Ada; Marie\nHill; Bo; Jo").lines
+    expect(three.map { |line| [line.name, line.note] }).to eq([["Lane", "left out: “Marie”"], ["Hill", "left out: “Jo”"]])
+  end
+
+  it "leaves out what looks like a date, a sex, an address or a number, and says so" do
+    list = described_class.new("Lane, Ada; 12.03.2019; f\nHill, Bo\t5 Quay Street, m\nMoor, Cleo; 1B\n2019-03-12\n" \
+                               "Dag; dag@harbour.example; +44 20 7946 0000")
+    expect(list.lines.map { |line| [line.name, line.note] }).to eq(
+      [["Ada", "left out: a date, a sex"], ["Bo", "left out: an address, a sex"], ["Cleo", "left out: a number"],
+       [nil, "no name in it; left out: a date"], ["Dag", "left out: an address"]]
+    )
+    list = described_class.new("First name;Surname;Born;Year\nAda;Lane;1.2.2020;1\n3.4.2019;Bo;;")
+    expect([list.left_out, list.lines.map { |line| [line.name, line.note] }])
+      .to eq([%w[Born Year], [["Ada", nil], [nil, "no name in it; left out: a date"]]])
+  end
+
+  it "removes marks that are not seen, and keeps those that names of some languages need" do
+    expect(names("\u202EAda\u202C\n\u0007Bo\u200F\nA\u200Bda\u200D")).to eq(["Ada", "Bo", "A\u200Bda\u200D"])
+    expect(described_class.clean(" \u2066Ada\u2069  Lane ")).to eq("Ada Lane")
+  end
+
+  it "refuses more lines than any class has, before it looks at them" do
+    expect { described_class.new("Ada\n" * 201) }.to raise_error(Rungs::Error::TooMany, /201 lines/)
+    expect(described_class.new("Ada\n" * 200).lines.size).to eq(200)
+  end
+
+  describe "as it is shown before anybody is added" do
+    let(:teacher) { make_teacher }
+    let(:room) { teacher[1] }
+
+    def preview(text)
+      sign_in teacher[0]
+      get "/account/classes/#{room.id}"
+      send_form "/account/classes/#{room.id}/list", list: text
+      last_response
+    end
+
+    it "answers an empty list, says at most how many are added at once, and refuses what is no class" do
+      ["", "  \n;;\n"].each { |text| expect(preview(text).body).to include("There is no name in it", "Nobody to add") }
+      many = (1..45).map { |number| "Kim#{('a'.ord + (number % 26)).chr}#{'x' * (number / 26)}" }.join("\n")
+      expect(preview(many).body).to include("To be added: 40", "At most 40 are added at once", "for the other\n      5")
+      long = preview("Ada\n" * 3300)
+      expect([long.status, long.body]).to match([422, include("That list has 3300 lines")])
+      header = preview("Name,House\nZoe,blue,m\nAda,red").body
+      expect(header).to include("Left out: House", "nobody: on the list already")
+    end
+
+    it "keeps names without marks that are not seen, added or changed" do
+      preview("Zoe")
+      send_form "/account/classes/#{room.id}/children", names: "\u202EZoe\u202C"
+      child = room.children_dataset.first(name: "Zoe")
+      send_form "/account/classes/#{room.id}/children/#{child.id}", name: "Zo\u0007e  Lane\u2069"
+      expect(child.refresh.name).to eq("Zoe Lane")
+    end
+  end
+
   it "takes any text without falling over" do
     random = Random.new(5)
     signs = ["a", "B", "é", ",", ";", "\t", '"', "\n", " ", "1", ".", "Ω", "'", "\\"]

@@ -37,14 +37,14 @@ module Pages
       def offer_children
         # A pasted list: what of it would be added, before anything is.
         post "/classes/:room/list" do
-          text = checked(ListContract)[:list]
+          text = checked(ListContract)[:list].to_s
           @title = "The list"
           @list = Exchange::ClassList.new(text, there: room.children.map(&:name), off: off_the_list.map(&:name))
           erb :"account/list"
         end
 
         post "/classes/:room/children" do
-          names = checked(ChildrenContract)[:names].lines.map(&:strip).reject(&:empty?)
+          names = checked(ChildrenContract)[:names].lines.map { |name| Exchange::ClassList.clean(name) }.reject(&:empty?)
           Records::Child.enrol(room, names)
           note_act("children", room)
           say "#{plural(names.uniq.size, 'child', 'children')} in the list. #{room.name} now has #{room.size}."
@@ -55,7 +55,7 @@ module Pages
         # Another name, or another place in the list.
         post "/classes/:room/children/:child" do
           form = checked(ChildContract)
-          child.rename(form[:name]) if form[:name]
+          child.rename(Exchange::ClassList.clean(form[:name])) if form[:name]
           Records::Child.shift(room, child, form[:do] == "earlier" ? -1 : 1) if form[:do]
           redirect "/account/classes/#{room.id}#children"
         rescue Sequel::UniqueConstraintViolation

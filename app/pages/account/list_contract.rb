@@ -4,9 +4,7 @@ module Pages
   module Account
     # A list of children as it was pasted.
     class ListContract < Shared::Contract
-      params do
-        required(:list).filled(:string, max_size?: 20_000)
-      end
+      params { optional(:list).value(:string, max_size?: 20_000) }
     end
   end
 end
