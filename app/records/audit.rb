@@ -11,6 +11,8 @@ module Records
              "exported" => "made a note for a family as PDF", "code" => "opened the board by a code",
              "children" => "added children", "off_the_list" => "took a child off the list",
              "link" => "made a link for a substitute", "called_back" => "called a substitute’s link back",
+             "set_aside" => "set aside what a substitute took down",
+             "counted_again" => "counted again what a substitute took down",
              "substitute" => "opened a lesson by a substitute’s link",
              "stranger" => "asked for this class without being its teacher",
              "sessions" => "signed out on other devices" }.freeze

@@ -50,11 +50,11 @@ module Records
     # What an estimate depends on; a note of what was used changes nothing.
     SAME = %i[rung right help undone].freeze
 
-    # All of the class from all its records.
-    def rebuild
+    # Everything of some children from all their records; of all where none are named.
+    # @param child_ids [Array<Integer>]
+    def rebuild(child_ids = DB[:children].where(classroom_id: @classroom.id).select_map(:id))
       DB.transaction do
-        @classroom.children_dataset.unordered.unfiltered.where(classroom_id: @classroom.id).select_map(:id)
-                  .each do |child_id|
+        child_ids.each do |child_id|
           count_again(child_id)
           standing(child_id).group_by { |row| row[:operation] }.each do |operation, rows|
             replace(child_id, operation, rows, rows.flat_map { |row| scopes_of(row) }.uniq)

@@ -95,11 +95,27 @@ module Records
       code
     end
 
-    # The lesson that a link for whoever takes the class opens, on its day.
+    # Seconds after its end in which what waited may still come by the link; and how many records it takes in all.
+    AFTER, MOST_BY_LINK = 40 * 60, 400
+
+    # The lesson that a link for whoever takes the class opens, on its day and until a while after its end.
     # @param key [String, nil]
     def self.by_substitute_key(key)
       lesson = key && first(substitute_key: key)
-      lesson if lesson && lesson.held_on == lesson.classroom.today
+      lesson if lesson&.to_take?
+    end
+
+    def to_take? = held_on == classroom.today && (ended_at.nil? || Time.now <= ended_at + AFTER)
+
+    # What a substitute took down in it and stands, every child's.
+    def by_substitute
+      Observation.standing.where(classroom_id: classroom_id, substitute: true, problem_id: problems_dataset.select(:id))
+    end
+
+    # Whether the link takes another record.
+    def room_for_more?
+      Observation.where(classroom_id: classroom_id, substitute: true, replaces_id: nil)
+                 .where(problem_id: problems_dataset.select(:id)).count < MOST_BY_LINK
     end
 
     # Makes that link; or calls it back, and it leads nowhere.

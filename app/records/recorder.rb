@@ -56,6 +56,25 @@ module Records
     # @raise [Gone]
     def undo(first_key, client_key:) = replace(first_key, client_key) { { undone: true } }
 
+    # Takes all that a substitute took down in a lesson out of every count, until it is brought back.
+    # @param lesson [Lesson]
+    # @return [Integer] how many
+    def set_aside(lesson)
+      together(lesson.by_substitute.select_map(:first_key)) do |keys|
+        keys.each { |key| undo(key, client_key: SecureRandom.uuid) }
+        lesson.update(set_aside: Sequel.pg_jsonb(lesson.set_aside.to_a | keys))
+      end
+    end
+
+    # What was set aside counts again, as it was.
+    # @return [Integer] how many
+    def bring_back(lesson)
+      together(lesson.set_aside.to_a) do |keys|
+        keys.each { |key| restore(key) }
+        lesson.update(set_aside: nil)
+      end
+    end
+
     # What the last record made of that child's estimate, without reading it again.
     # @return [Rungs::Progress::Estimate, nil] nil where it was not simply carried on
     def estimate(child, operation, scope, on:)
@@ -64,6 +83,28 @@ module Records
     end
 
     private
+
+    # Many records at once; estimates are made anew at the end.
+    def together(keys)
+      children = @classroom.observations_dataset.where(first_key: keys).distinct.select_map(:child_id)
+      DB.transaction do
+        @carry = false
+        yield keys
+        Ledger.new(@classroom).rebuild(children)
+      end
+      keys.size
+    ensure
+      @carry = true
+    end
+
+    def restore(first_key)
+      versions = @classroom.observations_dataset.where(first_key: first_key).order(:id).all
+      was = versions.reverse.find { |version| !version.undone }
+      return unless was && versions.last.undone
+
+      add(was.values.slice(*KEPT, :account_id, :substitute), SecureRandom.uuid, was.posed_problem,
+          replaces: versions.last, by: {})
+    end
 
     # Right until a wrong answer is tapped in.
     def judged(details, posed)
@@ -95,9 +136,9 @@ module Records
     end
 
     # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.
-    def add(row, client_key, posed, replaces: nil)
-      made = { replaces_id: replaces&.id, client_key: client_key, account_id: @account_id, substitute: @substitute }
-      row = NEW.merge({ first_key: client_key }, row, made)
+    # @param by [Hash] who made it
+    def add(row, client_key, posed, replaces: nil, by: { account_id: @account_id, substitute: @substitute })
+      row = NEW.merge({ first_key: client_key }, row, by, { replaces_id: replaces&.id, client_key: client_key })
       added = Observation::ADD.call(row.merge(slip: slip(posed, row), lesson_id: posed.lesson_id)).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry

@@ -102,7 +102,7 @@ RSpec.describe "Whoever takes the class" do
     expect(Records::Evidence.new(room).estimate(child, "add", "bridge", on: room.today).records.size).to eq(1)
   end
 
-  it "leaves the teacher free to take back what a child said who left the list meanwhile, and nobody else" do
+  it "lets each take back their own of a child who left the list meanwhile, by the name seen here" do
     posed, keys = pose(room), Array.new(2) { SecureRandom.uuid }
     sign_in teacher[0]
     get "/listen/#{room.id}"
@@ -112,6 +112,11 @@ RSpec.describe "Whoever takes the class" do
     tap(posed: posed, client_key: keys[1])
     child.update(left_on: room.today)
     send_form "/listen/#{room.id}/records/#{keys[1]}/undo", htmx: true, client_key: SecureRandom.uuid
+    expect([last_response.status, room.record(keys[1])]).to eq([200, nil])
+    tap(posed: posed)
+    expect(last_response.body).to include("Bo (off the list now), just now")
+    expect(last_response.body).not_to include("Lind")
+    send_form "/listen/#{room.id}/records/#{keys[0]}/undo", htmx: true, client_key: SecureRandom.uuid
     expect(last_response.status).to eq(404)
     clear_cookies
     sign_in teacher[0]
@@ -140,6 +145,50 @@ RSpec.describe "Whoever takes the class" do
     expect([last_response.status,
             last_response.body]).to match([404, include("called back", "Nothing that was recorded is lost")])
     expect(get("/substitute/#{'0' * 32}").status).to eq(404)
+  end
+
+  it "takes four hundred records, and none later than 40 minutes after the lesson" do
+    posed = pose(room)
+    hand_over
+    get "/listen/#{room.id}"
+    stub_const("Records::Lesson::MOST_BY_LINK", 2)
+    3.times { tap(posed: posed) }
+    expect([last_response.status, last_response.body]).to match([422, /it takes no more/])
+    expect(room.observations_dataset.count).to eq(2)
+    stub_const("Records::Lesson::MOST_BY_LINK", 400)
+    lesson.refresh.finish
+    Timecop.travel(Time.now + (39 * 60))
+    tap(posed: posed)
+    expect(last_response.status).to eq(200)
+    Timecop.travel(Time.now + 120)
+    tap(posed: posed)
+    expect(last_response.status).to eq(401)
+    expect(get(link).body).to include("until 40 minutes after it")
+  end
+
+  it "has all it took down set aside by one press of the teacher, and counted again as it was" do
+    posed = pose(room)
+    hand_over
+    get "/listen/#{room.id}"
+    keys = Array.new(3) { SecureRandom.uuid }
+    keys.zip(room.children).each { |key, who| tap(posed: posed, who: who, client_key: key) }
+    send_form "/listen/#{room.id}/records/#{keys[2]}/undo", htmx: true, client_key: SecureRandom.uuid
+    clear_cookies
+    sign_in teacher[0]
+    get "/listen/#{room.id}"
+    tap(posed: posed, who: room.children.last)
+    before = [room.observations_dataset.standing.order(:first_key).map { |row| [row.first_key, row.summary] },
+              DB[:estimates].where(classroom_id: room.id).order(:child_id, :scope).all, DB[:tallies].order(:child_id).all]
+    expect(get("/lesson/#{room.id}").body).to include("2 answers were taken down by a substitute")
+    send_form "/lesson/#{room.id}/aside", day: room.today
+    expect(room.observations_dataset.standing.count).to eq(1)
+    expect(Records::Evidence.new(room).counts.values.sum).to eq(1)
+    expect(get("/lesson/#{room.id}").body).to include("2 answers are set aside: kept, and counted nowhere")
+    send_form "/lesson/#{room.id}/aside", day: room.today, off: "true"
+    expect([room.observations_dataset.standing.order(:first_key).map { |row| [row.first_key, row.summary] },
+            DB[:estimates].where(classroom_id: room.id).order(:child_id, :scope).all,
+            DB[:tallies].order(:child_id).all]).to eq(before)
+    expect(get("/account/log").body).to include("set aside what a substitute", "counted again what a substitute")
   end
 
   it "is told to the class's teacher: who made it, that it was opened, and what was heard by it" do

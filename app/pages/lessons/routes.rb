@@ -51,6 +51,18 @@ module Pages
         redirect "#{here(lesson.held_on)}#substitute"
       end
 
+      # What a substitute took down that day, out of every count; or back into them.
+      post "/:room/aside" do
+        form = checked(DayContract)
+        lesson = room.lesson_on(form[:day] || today) || halt(404)
+        recorder = Records::Recorder.new(room, person)
+        many = form[:off] ? recorder.bring_back(lesson) : recorder.set_aside(lesson)
+        note_act(form[:off] ? "counted_again" : "set_aside", room)
+        env["rack.session"]["note"] =
+          "#{plural(many, 'answer')} of the substitute #{form[:off] ? 'count again' : 'set aside'}."
+        redirect "#{here(lesson.held_on)}#substitute"
+      end
+
       # Start, on, back, skip, or one part by its id.
       post "/:room/go" do
         to = checked(GoContract)[:to]

@@ -6,6 +6,8 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin, Recording
 
+      ENOUGH = "#{Records::Lesson::MOST_BY_LINK} answers were taken down by this link; it takes no more".freeze
+
       get "/:room" do
         @tab, @title = "listen", "Listen"
         @posed = if params[:problem]
@@ -62,6 +64,7 @@ module Pages
         @posed = posed_of(form, at) || halt(404)
         same_problem(form[:equation])
         child = room.anybody(form[:child_id]) || halt(404)
+        refuse(ENOUGH) unless !substitute? || env["rungs.substitute"].room_for_more?
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
         said = form.except(:child_id, :problem_id, :part_id, :item, :equation, :happened_at)
         kept { answer_with recorder.record(child: child, problem: @posed, happened_at: at, **said) }

@@ -11,10 +11,10 @@ module Pages
     class ErrorPages
       SAYS = {
         403 => ["This page was open too long",
-                "To be safe it was not carried out. Go back, load the page again and press once more; what was saved " \
-                "before is safe."],
+                "To be safe nothing was changed. Go back, load the page again and press once more; what was saved before " \
+                "is safe."],
         404 => ["There is nothing here for you",
-                "It may be another class's page, or it was taken away."],
+                "It may be another class's page, or it was taken away. Nothing was changed."],
         413 => ["That is too large",
                 "It was not taken in, and nothing was changed. A photo may have 20 MB, everything else far less."],
         422 => ["That could not be used",

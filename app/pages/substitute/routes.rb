@@ -30,7 +30,7 @@ module Pages
         end
 
         def to_come? = @lesson.held_on > @lesson.classroom.today
-        def open? = @lesson.held_on == @lesson.classroom.today
+        def open? = @lesson.to_take?
 
         # Whether it is the class of who looks at it.
         def own? = !Records::Account.classroom_of(env["rodauth"].session_value, room.id).nil?
