@@ -33,9 +33,9 @@ use Rack::Protection::ReferrerPolicy, referrer_policy: "same-origin"
 use Rack::Protection::HostAuthorization, permitted_hosts: Settings.hosts, logging: false
 use Rack::Protection::StrictTransport if Settings.https?
 use Pages::Shared::CleanInput
-use Pages::Shared::Pace.middleware
 use Pages::Shared::Cookie, key: "rungs.session", secret: Settings.session_secret, same_site: :lax, httponly: true,
                            secure: Settings.https?
+use Pages::Shared::Pace.middleware
 use Pages::Shared::Forgery
 use Pages::Account::SignIn
 

@@ -3,7 +3,7 @@
 # Work that takes long or that nobody waits for: each kind an entry, done by one process beside the server (Jobs::Worker);
 # where none runs, at once.
 module Jobs
-  ALL = { "sheet" => "Sheet", "pack" => "Pack", "letter" => "Letter" }.freeze
+  ALL = { "sheet" => "Sheet", "pack" => "Pack" }.freeze
 
   module_function
 

@@ -57,7 +57,7 @@ module Admin
       DB[:account_password_hashes].insert_conflict(target: :id, update: { password_hash: hash })
                                   .insert(id: account.id, password_hash: hash)
       Records::Session.where(account_id: account.id).delete
-      DB[:account_remember_keys].where(id: account.id).delete
+      Records::Audit.note("keeper", account_id: account.id)
     end
     puts "The new password of #{address} is  #{made}", "Hand it over in person; it can be changed after signing in."
     0

@@ -12,6 +12,7 @@ DB = Sequel.connect(ENV.fetch("DATABASE_URL") { abort "DATABASE_URL is not set. 
                     max_connections: Integer(ENV.fetch("RUNGS_THREADS", "3")) + 2, connect_timeout: 5,
                     connect_sqls: ON_CONNECTING)
 DB.extension :pg_array, :pg_json
+Sequel.extension :pg_json_ops
 Sequel::Model.db = DB
 Sequel::Model.plugin :association_dependencies
 Sequel::Model.raise_on_save_failure = true

@@ -3,7 +3,6 @@
 module Records
   # What was done to a class or with an account, and from where; no child is named in it.
   class Audit < Sequel::Model(:audit_events)
-    plugin :timestamps, create: :at
     # What is noted of a class or an account, in words.
     WHAT = { "erased" => "erased a child and all records", "year" => "began a new year",
              "calendar" => "changed the calendar’s address",
@@ -15,42 +14,59 @@ module Records
              "counted_again" => "counted again what a substitute took down",
              "substitute" => "opened a lesson by a substitute’s link",
              "stranger" => "asked for this class without being its teacher",
+             "keeper" => "had the password set anew by whoever keeps the machine",
              "sessions" => "signed out on other devices" }.freeze
     # What signing in notes by itself.
     SIGNING = { "login" => "signed in", "login_failure" => "tried a wrong password", "logout" => "signed out",
                 "create_account" => "made the account", "change_password" => "changed the password",
-                "load_memory" => "came back on a device that stays signed in" }.freeze
-    Row = Struct.new(:at, :who, :what, :where, :address, keyword_init: true)
+                "reset_password_request" => "asked for a letter to set the password anew",
+                "reset_password" => "set the password anew by a letter" }.freeze
+    # Rows of a page.
+    PAGE = 100
+    Row = Struct.new(:at, :who, :what, :where, :address, :times, keyword_init: true)
 
     many_to_one :account, class: "Records::Account"
     many_to_one :classroom, class: "Records::Classroom"
 
     # @param what [String] an id of WHAT
-    def self.note(what, account_id:, classroom: nil, address: "")
+    # @param counted [Boolean] whether all of that class and account on a day are one row
+    def self.note(what, account_id:, classroom: nil, address: "", counted: false)
       WHAT.fetch(what)
-      create(what: what, account_id: account_id, classroom_id: classroom&.id, address: address.to_s)
+      row = { what: what, account_id: account_id, classroom_id: classroom&.id, address: address.to_s, at: Time.now }
+      return create(row) unless counted
+
+      day = [what, account_id, classroom&.id, Date.today].join(" ")
+      again = { times: Sequel[:audit_events][:times] + 1, at: row[:at] }
+      dataset.insert_conflict(target: :counted, conflict_where: Sequel.~(counted: nil), update: again)
+             .insert(counted: day, **row)
     end
 
     # @param account [Account]
-    # @return [Array<Row>] of the account and its classes, the newest first
-    def self.of(account, most: 100)
-      (acts(account, most) + signings(account, most)).sort_by(&:at).reverse.first(most)
+    # @param page [Integer] from 1
+    # @return [Array<Row>] of the account and its classes, the newest first; one more than a page has where others follow
+    def self.of(account, page: 1)
+      all = acts(account).union(signings(account), all: true).order(Sequel.desc(:at), Sequel.desc(:what))
+      all.limit(PAGE + 1, (page - 1) * PAGE).map do |row|
+        Row.new(at: row[:at], who: row[:who] || "no account", what: WHAT[row[:what]] || SIGNING[row[:what]],
+                where: row[:where], address: row[:address], times: row[:times])
+      end
     end
 
-    def self.acts(account, most)
+    def self.acts(account)
       rooms = DB[:memberships].where(account_id: account.id).select(:classroom_id)
-      events = where(account_id: account.id).or(classroom_id: rooms).order(Sequel.desc(:at)).limit(most)
-      events.eager(:account, :classroom).all.map do |each|
-        Row.new(at: each.at, who: each.account&.name || "no account", what: WHAT[each.what],
-                where: each.classroom&.name, address: each.address)
-      end
+      DB[:audit_events].where(Sequel.|({ account_id: account.id }, { classroom_id: rooms }))
+                       .left_join(:accounts, id: Sequel[:audit_events][:account_id])
+                       .left_join(:classrooms, id: Sequel[:audit_events][:classroom_id])
+                       .select(Sequel[:audit_events][:at], :what, :times, Sequel[:audit_events][:address],
+                               Sequel[:accounts][:name].as(:who), Sequel[:classrooms][:name].as(:where))
     end
 
-    def self.signings(account, most)
-      rows = DB[:account_authentication_audit_logs].where(account_id: account.id, message: SIGNING.keys)
-      rows.order(Sequel.desc(:at)).limit(most).map do |row|
-        Row.new(at: row[:at], who: account.name, what: SIGNING[row[:message]], address: row[:metadata].to_h["address"])
-      end
+    def self.signings(account)
+      address = Sequel.pg_jsonb_op(Sequel.cast(:metadata, :jsonb)).get_text("address")
+      DB[:account_authentication_audit_logs].where(account_id: account.id, message: SIGNING.keys)
+                                            .select(:at, Sequel[:message].as(:what), Sequel.as(1, :times),
+                                                    address.as(:address), Sequel.as(account.name, :who),
+                                                    Sequel.as(Sequel.cast(nil, String), :where))
     end
     private_class_method :acts, :signings
   end

@@ -2,11 +2,11 @@
 
 module Records
   # One place where an account is signed in. It ends when it was not used for long, or is old; how long that is, the
-  # strictest of the account's classes says.
+  # strictest of the account's classes says; on a device on which somebody stays signed in it is thirty days.
   class Session < Sequel::Model(:account_active_session_keys)
     IDLE, DAYS = %w[idle session_days].map { |id| Rungs::Planning::Setting::ALL.fetch(id) }
-    # Seconds after which a use is noted again, so that not every tap writes.
-    NOTED = 300
+    # Seconds after which a use is noted again, so that not every tap writes; for which one that stays may be unused.
+    NOTED, STAYS = 300, 30 * 86_400
 
     def self.strictest(setting)
       chosen = Sequel.cast(Sequel.lit("settings ->> ?", setting.id), Integer)
@@ -35,7 +35,12 @@ module Records
     # @return [Array<Session>] of an account, the last used first
     def self.of(account) = where(account_id: account.id).order(Sequel.desc(:last_use)).all
 
+    # It lasts on its device.
+    def self.stay(account_id, session_id) = where(account_id: account_id, session_id: session_id).update(stays: true)
+
     def over?(now)
+      return now - last_use > STAYS if stays
+
       hours, days = values[:hours] || IDLE.default.to_i, values[:days] || DAYS.default.to_i
       now - last_use > hours * 3600 || now - created_at > days * 86_400
     end

@@ -71,6 +71,23 @@ RSpec.describe "Accounts" do
     expect(Records::Account.first(email: "invited@harbour.example")).not_to be_nil
   end
 
+  it "refuses a password made of the school's own words, or of those that every school has" do
+    guessed = ["kindergarten", "Kindergarten1", "first grade 2026", "Lantern Quay 12", "teacher-reva!", "mathsmaths"]
+    own = ["Lantern Quay School", "Room 1", "Reva Moor", "reva"]
+    expect(guessed.reject { |password| Pages::Account::GuessedPassword.of?(password, own) }).to eq([])
+    fine = ["harbour lanterns", "kindergarten tugboat", "reva sees nine kites"]
+    expect(fine.select { |password| Pages::Account::GuessedPassword.of?(password, own) }).to eq([])
+    get "/account/create-account"
+    send_form "/account/create-account", name: "Reva", email: "guessed@harbour.example", password: "tugboat-tugboat",
+                                         room: "Tugboat"
+    expect(last_response.body).to include("made of words that others would try")
+    teacher[1].update(school: "Tidewater Infants")
+    sign_in account
+    get "/account/change-password"
+    send_form "/account/change-password", password: AppHelper::PASSWORD, "new-password": "Tidewater 123"
+    expect(last_response.body).to include("made of words that others would try")
+  end
+
   it "refuses a password that many people use" do
     get "/account/create-account"
     send_form "/account/create-account", name: "Reva", email: "common@harbour.example", password: "1234567890",
@@ -177,10 +194,26 @@ RSpec.describe "Accounts" do
         clear_cookies
         get "/account/login"
         send_form "/account/login", email: account.email, password: AppHelper::PASSWORD, stay: stay
-        rack_mock_session.cookie_jar.delete("rungs.session")
+        expires = last_response.headers["set-cookie"][/rungs\.session=.*?expires=([^;\n]+)/i, 1]
+        expect(expires && Time.httpdate(expires)).to(stay ? be_within(60).of(Time.now + (30 * 86_400)) : be_nil)
+        kept = DB[:account_active_session_keys].where(account_id: account.id)
+        kept.update(last_use: Time.now - (29 * 86_400), created_at: Time.now - (60 * 86_400))
         expect(signed_in?).to be(stay == "true")
       end
+      expect(get("/account").body).to include("stays signed in, this one")
+      copied = cookie
       send_form "/account/logout"
+      expect([signed_in?, with_cookie(copied)]).to eq([false, false])
+    end
+
+    it "of a device that stays has its cookie sent anew each day, and ends thirty days after its last use" do
+      get "/account/login"
+      send_form "/account/login", email: account.email, password: AppHelper::PASSWORD, stay: "true"
+      2.times { get "/account" }
+      expect(last_response.headers["set-cookie"]).to be_nil
+      Timecop.travel(Time.now + 86_400)
+      expect(get("/account").headers["set-cookie"]).to match(/expires=/i)
+      Timecop.travel(Time.now + (31 * 86_400))
       expect(signed_in?).to be(false)
     end
   end
@@ -222,6 +255,25 @@ RSpec.describe "Accounts" do
       get link
       follow_redirect! while last_response.redirect?
       expect(last_response.body).to include("not good any more")
+      clear_cookies
+      sign_in account, "a better password"
+      expect(get("/account/log").body).to include("set the password anew by a letter", "asked for a letter")
+    end
+
+    it "takes as long whoever asks, and is told of by a letter, like a changed one" do
+      took = [account.email, "nobody@harbour.example"].map do |email|
+        begun = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+        ask_for(email)
+        Process.clock_gettime(Process::CLOCK_MONOTONIC) - begun
+      end
+      expect(took).to all(be > 0.3)
+      sign_in account
+      before = Thread.list
+      get "/account/change-password"
+      send_form "/account/change-password", password: AppHelper::PASSWORD, "new-password": "a better password"
+      (Thread.list - before).each(&:join)
+      told = letters.map { |file| Mail.read(file) }.find { |letter| letter.subject.include?("was set anew") }
+      expect([told.to, told.decoded]).to match([[account.email], /If that was not you/])
     end
 
     it "is not asked for where no mail can be sent" do
@@ -306,6 +358,27 @@ RSpec.describe "Accounts" do
     late = Time.utc(2026, 11, 24, 20)
     expect(room.today(late)).to eq(Date.new(2026, 11, 25))
     expect(room.midnight(Date.new(2026, 11, 25))).to eq(Time.utc(2026, 11, 24, 11))
+  end
+
+  it "counts in one row a day what comes often, and shows all of it page by page" do
+    room = teacher[1]
+    nosy = make_teacher[0]
+    sign_in nosy
+    5.times { get "/climb/#{room.id}" }
+    Timecop.travel(Time.now + 86_400)
+    sign_in nosy
+    2.times { get "/today/#{room.id}" }
+    120.times { Records::Audit.note("settings", account_id: account.id, classroom: room, address: "127.0.0.1") }
+    clear_cookies
+    sign_in account
+    first = get("/account/log").body
+    expect([first.scan("changed how").size, first]).to match([100 - first.scan("signed in").size - first.scan("without").size,
+                                                              include("page=2")])
+    second = get("/account/log?page=2").body
+    expect(second).to include("5 times that day").and include("2 times that day").and include("page=1")
+    expect(second).not_to include("page=3")
+    expect((first + second).scan("changed how").size).to eq(120)
+    expect(get("/account/log?page=x").status).to eq(422)
   end
 
   it "lets a teacher read what was done, by whom and from where, and names no child" do

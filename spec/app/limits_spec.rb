@@ -19,6 +19,18 @@ RSpec.describe "Limits" do
     expect(DB.get(Sequel.function(:current_setting, "statement_timeout"))).to eq("15s")
   end
 
+  it "says that there is no room where the disk is full, here and where it was started" do
+    full = Sequel::DatabaseError.new("no").tap { |error| error.wrapped_exception = PG::DiskFull.new("full") }
+    [full, Errno::ENOSPC.new].each do |error|
+      page = Pages::Shared::ErrorPages.new(->(_) { raise error })
+      answers = []
+      expect { 2.times { answers << Rack::MockRequest.new(page).get("/") } }
+        .to output(/\AThe disk is full: nothing new can be kept.*\n\z/).to_stderr
+      expect(answers.map(&:status)).to eq([507, 507])
+      expect(answers[0].body).to include("The server has no room left", "taps wait on the device")
+    end
+  end
+
   it "asks for a moment where the database is just coming back" do
     gone = Pages::Shared::ErrorPages.new(->(_) { raise Sequel::DatabaseDisconnectError, "gone" })
     expect(Rack::MockRequest.new(gone).get("/").status).to eq(503)
@@ -56,6 +68,21 @@ RSpec.describe "Limits" do
     expect(get("/share/#{room.id}?problem=#{posed.id}&pieces=4").status).to eq(200)
     send_form "/groups/#{room.id}/apart", one: child.id
     expect([last_response.status, last_response.body]).to match([422, include("Choose two children")])
+  end
+
+  it "passes over a cookie that cannot be read, and goes back to no page but its own" do
+    ["rungs.stay=%FF", "rungs.session=%FF%00", "x=%", "\xFF=\xFE"].each do |odd|
+      answer = Rack::MockRequest.new(app).get("/account/login", "HTTP_HOST" => "127.0.0.1", "HTTP_COOKIE" => odd)
+      expect([odd, answer.status]).to eq([odd, 200])
+    end
+    sign_in teacher[0]
+    get "/week/#{room.id}"
+    { "/lesson/#{room.id}?day=2026-11-24" => "/lesson/#{room.id}?day=2026-11-24", "/week/#{room.id}?\r\nLocation: //x" => nil,
+      "/week/#{room.id}?a b" => nil, "//evil.example" => nil, "/week/#{room.id}0" => nil,
+      "/lesson/#{room.id}#bring" => "/lesson/#{room.id}#bring" }.each do |back, led|
+      send_form "/week/#{room.id}/shelf", thing: "set of dominoes", back: back
+      expect([back, last_response.headers["location"].to_s[%r{/[a-z]+/\d+.*\z}]]).to eq([back, led || "/week/#{room.id}"])
+    end
   end
 
   it "sends pages small, and the session’s cookie only where it changed" do

@@ -17,10 +17,9 @@ module Pages
         redirect "/account/classes/#{classroom.id}"
       end
 
-      # Ends a session on another device; none stays signed in by itself any more.
+      # Ends a session on another device.
       post "/sessions" do
         Records::Session.where(account_id: person.id, session_id: params[:session].to_s).delete
-        env["rodauth"].remove_remember_key(person.id)
         note_act("sessions")
         session_store["note"] = "Signed out there."
         redirect "/account"
@@ -28,7 +27,8 @@ module Pages
 
       get "/log" do
         @title = "What was done"
-        @rows = Records::Audit.of(person)
+        @page = checked(LogContract)[:page] || 1
+        @rows = Records::Audit.of(person, page: @page)
         erb :"account/log"
       end
 

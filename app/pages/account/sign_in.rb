@@ -14,10 +14,14 @@ module Pages
       WRONG = "not an e-mail and a password that go together"
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
       MADE = "If that address was free, the account is made now: sign in with it."
+      NEW_PASSWORD = "The password for Rungs was set anew"
+      GUESSED = "made of words that others would try; take another, please"
+      # Seconds that asking for a new password takes.
+      RESET_TAKES = 0.3
       COST = ENV["RACK_ENV"] == "test" ? 4 : 12
       # What the password of an unknown address is held against.
       NOBODY = BCrypt::Password.create(SecureRandom.hex, cost: COST).to_s
-      private_constant :WRONG, :LETTER, :MADE, :NOBODY
+      private_constant :WRONG, :LETTER, :MADE, :NOBODY, :NEW_PASSWORD, :GUESSED, :RESET_TAKES
 
       plugin :middleware, next_if_not_found: true
       plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout",
@@ -27,7 +31,7 @@ module Pages
 
       plugin :rodauth, csrf: false do
         enable :login, :logout, :create_account, :close_account, :change_password, :audit_logging,
-               :active_sessions, :remember, :disallow_common_passwords, :reset_password
+               :active_sessions, :disallow_common_passwords, :reset_password
         db DB
         prefix "/account"
         hmac_secret Settings.secret("hmac_secret") { SecureRandom.hex(32) }
@@ -62,6 +66,13 @@ module Pages
         create_account_error_flash "The account was not made yet."
         change_password_notice_flash nil
         close_account_notice_flash "The account is closed and its classes are deleted."
+        password_meets_requirements? do |password|
+          next false unless super(password)
+
+          guessed = GuessedPassword.of?(password, own_words)
+          set_password_requirement_error_message(:password_guessed, GUESSED) if guessed
+          !guessed
+        end
         password_is_one_of_the_most_common_message "one that many people use; take another, please"
         already_an_account_with_this_login_message "cannot be used here; if it is yours, sign in with it"
         # An unknown address and a wrong password are told alike, and take as long.
@@ -77,15 +88,10 @@ module Pages
         active_sessions_insert_hash do
           super().merge(device: request.user_agent.to_s[0, 200], created_at: Time.now, last_use: Time.now)
         end
-        remember_route nil
-        remember_cookie_key "rungs.stay"
-        remember_deadline_interval(days: 30)
-        remember_period(days: 30)
-        remember_cookie_options { { same_site: :lax, secure: Settings.https? } }
-        after_login { remember_login if param_or_nil("stay") }
-        after_logout { forget_login }
+        after_login { stay if param_or_nil("stay") }
         after_change_password do
           end_sessions
+          tell_of_new_password
           session["note"] = "The password is changed."
         end
         # A forgotten password is set anew by a link in a letter, where letters can be sent; it says nothing of who has
@@ -112,7 +118,10 @@ module Pages
           alike(LETTER) if request.post? && !account_from_login(login_param_value)
         end
         before_reset_password_route { not_here unless Settings.mail }
-        after_reset_password { end_sessions }
+        after_reset_password do
+          end_sessions
+          tell_of_new_password
+        end
         # Where others can reach this server, making an account says nothing of who has one either.
         create_account_autologin? { Settings.loopback? }
         create_account_notice_flash { MADE unless Settings.loopback? }
@@ -130,10 +139,31 @@ module Pages
           def no_longer_active_session = clear_session
 
           # All others of this account.
-          def end_sessions
-            remove_all_active_sessions_except_current
-            remove_remember_key
+          def end_sessions = remove_all_active_sessions_except_current
+
+          # This session lasts on this device until it signs out.
+          def stay
+            Records::Session.stay(session_value, compute_hmac(session[session_id_session_key]))
+            session["stay"] = Date.today.iso8601
           end
+
+          # What everybody hears a new password of, where there is mail.
+          def tell_of_new_password
+            address = account[login_column]
+            Settings.mail&.post(Mail.new(from: email_from, to: address, subject: NEW_PASSWORD, body: <<~TEXT))
+              The password of #{address} for Rungs (#{Settings.url}) was just set anew, and every other device was signed
+              out. If that was not you, tell whoever keeps Rungs at your school.
+            TEXT
+          end
+
+          # Words that somebody at the school would try: its own, and those of every school.
+          def own_words
+            person = account_id_of_session && Records::Account[account_id_of_session]
+            rooms = person ? person.classrooms.flat_map { |room| [room.name, room.school] } : [param_or_nil("room")]
+            [*rooms, person&.name || param_or_nil("name"), (person&.email || login_param_value).to_s[/[^@]*/]]
+          end
+
+          def account_id_of_session = session_value || (account && account[account_id_column])
 
           # The time zone that the browser says it is in.
           def zone_of_browser
@@ -175,7 +205,7 @@ module Pages
 
       route do |r|
         rodauth.check_active_session
-        rodauth.load_memory
+        stay_on
         env["rodauth"] = rodauth
         env["rungs.substitute"] = lesson_to_take(r.path[OF_LESSON, 1])
         env["rungs.who"] = who
@@ -184,7 +214,7 @@ module Pages
         response["cache-control"] = "no-store"
         r.on "account" do
           r.post("demo") { sign_in_to_demo } if Settings.demo_offer?(env)
-          r.rodauth
+          as_long_for_all { r.rodauth }
         end
       end
 
@@ -201,6 +231,25 @@ module Pages
         return unless lesson && lesson.classroom_id == room.to_i
 
         lesson unless Records::Account.classroom_of(rodauth.session_value, room)
+      end
+
+      # Nobody learns from the time whether an account is there for which a new password is asked.
+      def as_long_for_all
+        return yield unless request.post? && request.path.end_with?("/reset-password-request")
+
+        ends = Process.clock_gettime(Process::CLOCK_MONOTONIC) + RESET_TAKES
+        begin
+          yield
+        ensure
+          sleep [ends - Process.clock_gettime(Process::CLOCK_MONOTONIC), 0].max
+        end
+      end
+
+      # The cookie of a session that lasts is sent anew each day.
+      def stay_on
+        return unless session["stay"]
+
+        rodauth.logged_in? ? session["stay"] = Date.today.iso8601 : session.delete("stay")
       end
 
       # By whom taps are told apart that wait on one device.

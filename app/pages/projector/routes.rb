@@ -21,6 +21,7 @@ module Pages
       get "/:code" do
         @follow = "/b/#{params[:code].upcase}"
         @screen = screen_of(lesson)
+        env["rack.session"]["board"] = lesson.code
         erb :"board/board"
       end
 

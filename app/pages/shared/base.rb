@@ -71,6 +71,8 @@ module Pages
         # Where a form said one comes back to, where that is one of these pages; else the first.
         def back_to(*pages)
           back = params[:back].to_s
+          return pages.first unless back.match?(/\A[!-~]+\z/)
+
           pages.any? { |page| back == page || back.start_with?("#{page}?", "#{page}#") } ? back : pages.first
         end
 
@@ -105,14 +107,14 @@ module Pages
         # Somebody asked for a class that is not theirs: its teachers can read that.
         def stranger
           classroom = params[:room].to_s.match?(/\A\d{1,17}\z/) && Records::Classroom[params[:room].to_i]
-          note_act("stranger", classroom) if classroom
+          note_act("stranger", classroom, counted: true) if classroom
           halt 404
         end
 
         # Kept for the class's teachers to read.
-        def note_act(what, classroom = nil)
+        def note_act(what, classroom = nil, **how)
           address = Rack::Request.new(env).ip
-          Records::Audit.note(what, account_id: account_id, classroom: classroom, address: address)
+          Records::Audit.note(what, account_id: account_id, classroom: classroom, address: address, **how)
         end
 
         def today = @today ||= room.today

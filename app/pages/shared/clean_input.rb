@@ -4,7 +4,8 @@ require "rack"
 
 module Pages
   module Shared
-    # Turns away what no form of ours sends: text that is not UTF-8, NUL bytes, parameters that cannot be read.
+    # Turns away what no form of ours sends: text that is not UTF-8, NUL bytes, parameters that cannot be read. A cookie
+    # of that kind is passed over: nobody could take it back by going another way.
     class CleanInput
       def initialize(app)
         @app = app
@@ -13,6 +14,7 @@ module Pages
       def call(env)
         return ErrorPages.page(422, "Something in that request could not be read as text.") unless clean?(env)
 
+        env["HTTP_COOKIE"] = readable_cookies(env["HTTP_COOKIE"]) if env.key?("HTTP_COOKIE")
         @app.call(env)
       end
 
@@ -22,6 +24,14 @@ module Pages
         path = Rack::Utils.unescape_path(env["PATH_INFO"])
         readable?(path) && whole?(Rack::Request.new(env).params)
       rescue ArgumentError, EncodingError, TypeError, RangeError, EOFError, Rack::BadRequest
+        false
+      end
+
+      def readable_cookies(header) = header.b.split(/; */).select { |cookie| readable_cookie?(cookie) }.join("; ")
+
+      def readable_cookie?(cookie)
+        readable?(Rack::Utils.unescape(cookie.b, Encoding::BINARY))
+      rescue ArgumentError
         false
       end
 

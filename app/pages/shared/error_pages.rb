@@ -46,11 +46,27 @@ module Pages
 
       def call(env)
         @app.call(env)
+      rescue Errno::ENOSPC
+        full
       rescue Rack::Timeout::RequestTimeoutError, Sequel::DatabaseConnectionError, Sequel::DatabaseDisconnectError
         self.class.page(503)
       rescue StandardError => e
+        return full if e.is_a?(Sequel::DatabaseError) && e.wrapped_exception.is_a?(PG::DiskFull)
+
         warn e.class.name, *e.backtrace.grep_v(%r{/vendor/}).first(12)
         self.class.page(500)
+      end
+
+      private
+
+      # Said where Rungs was started, once a minute.
+      def full
+        now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+        if @said_full.nil? || now - @said_full > 60
+          @said_full = now
+          warn "The disk is full: nothing new can be kept. Free some space; taps wait on the tablets meanwhile."
+        end
+        self.class.page(507)
       end
     end
   end

@@ -7,7 +7,7 @@ module Pages
     # How fast what can be guessed may be tried: by one address, for one account from one address, and in all. Nobody
     # can lock somebody else out by trying.
     module Pace
-      CODE = %r{\A/b/[^/]+/?\z}
+      CODE = %r{\A/b/([^/]+)}
       # What is tried → how often in so many seconds.
       LIMITS = { "sign-in" => [100, 300], "sign-in of one" => [10, 300], "all sign-ins" => [1000, 300],
                  "sign-up" => [20, 3600], "all sign-ups" => [200, 3600],
@@ -39,11 +39,17 @@ module Pages
       end
 
       def tried?(name, request)
-        return request.get? && request.path.match?(CODE) if name.end_with?("codes")
+        return code_tried?(request) if name.end_with?("codes")
 
         request.post? && request.path == PATHS.find { |what, _| name.include?(what) }.last
       end
-      private_class_method :of, :tried?
+
+      # Whatever is asked of a board by its code, unless this window has opened it already.
+      def code_tried?(request)
+        code = request.path[CODE, 1]
+        !code.nil? && request.env["rack.session"]["board"] != code.upcase
+      end
+      private_class_method :of, :tried?, :code_tried?
     end
   end
 end

@@ -13,7 +13,7 @@ module Pages
         next closed unless open?
 
         env["rungs.substitute"] = @lesson
-        note_act("substitute", room) unless env["rack.session"]["substitute"] == key
+        note_act("substitute", room, counted: true) unless env["rack.session"]["substitute"] == key
         env["rack.session"]["substitute"] = key
         @parts = Sheets::LessonPapers.new(@lesson).told
         @hushed = true
