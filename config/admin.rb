@@ -3,6 +3,7 @@
 # What bin/rungs-admin does on this machine, for whoever may sit at it.
 require "bundler/setup"
 require_relative "cluster"
+require_relative "copies"
 
 # Commands for the one who keeps the machine.
 module Admin
@@ -10,6 +11,8 @@ module Admin
     bin/rungs-admin: for the one who keeps this machine
 
       bin/rungs-admin password ADDRESS    a new password for an account, printed once; its sessions end
+      bin/rungs-admin go-back FILE        everything as it was in a copy that bin/start made before it changed tables;
+                                          Rungs has to be ended first, and the version from then be in place
   TEXT
   LETTERS = 14
 
@@ -17,11 +20,11 @@ module Admin
 
   # @return [Integer] the exit status
   def run(arguments)
-    command, address, *rest = arguments
-    return help(arguments) unless command == "password" && address && rest.empty?
+    command, what, *rest = arguments
+    return help(arguments) unless %w[password go-back].include?(command) && what && rest.empty?
 
-    with_database { password(address) }
-  rescue Cluster::Failure => e
+    command == "password" ? with_database { password(what) } : go_back(what)
+  rescue Cluster::Failure, Copies::Failure => e
     complain e.message
   end
 
@@ -43,10 +46,23 @@ module Admin
     cluster = Cluster.new(File.expand_path("../var/postgres", __dir__)) unless ENV["DATABASE_URL"]
     started = cluster && !cluster.running?
     ENV["DATABASE_URL"] ||= cluster.start("rungs")
-    require_relative "boot"
+    ENV["RUNGS_OWNER_URL"] ||= cluster.owner_url("rungs") if cluster
+    require_relative "boot" unless defined?(DB)
     yield
   ensure
     cluster.stop if started
+  end
+
+  # Asks first: what came after the copy is gone then.
+  def go_back(file)
+    puts "Everything that came after this copy will be gone. Type “go back” to do it."
+    return complain("Nothing was changed.") unless $stdin.gets.to_s.strip == "go back"
+
+    with_database do
+      Copies.new(File.dirname(file), ENV["RUNGS_OWNER_URL"] || ENV.fetch("DATABASE_URL")).go_back(file)
+    end
+    puts "Everything is as it was in #{File.basename(file)}."
+    0
   end
 
   def password(address)

@@ -33,17 +33,32 @@ module Database
     owner&.disconnect
   end
 
-  # @yield where something has to be done
+  # A database that a newer version of Rungs has worked with.
+  class Newer < StandardError; end
+
+  # @yield [Integer, String] where something has to be done: the step its tables are at (0 where there are none), and
+  #   the owner’s address
+  # @raise [Newer]
   def migrate
     Sequel.extension :migration
     as_owner do |owner|
-      next if Sequel::Migrator.is_current?(owner, MIGRATIONS)
+      there = step(owner)
+      raise Newer, newer(there) if there > latest
+      next if there == latest
 
-      yield if block_given?
+      yield there, owner.uri if block_given?
       Sequel::Migrator.run(owner, MIGRATIONS)
     ensure
       hand_over(owner, DB.opts[:user]) unless DB.opts[:user] == owner.opts[:user]
     end
+  end
+
+  def latest = Dir[File.join(MIGRATIONS, "*.rb")].map { |file| File.basename(file).to_i }.max
+  def step(owner) = owner.table_exists?(:schema_info) ? owner[:schema_info].get(:version) : 0
+
+  def newer(there)
+    "The tables are at step #{there} and this version of Rungs knows #{latest}: start the newer version, or go back to a " \
+      "copy from before it (bin/rungs-admin go-back)."
   end
 
   def hand_over(owner, worker)
@@ -51,5 +66,5 @@ module Database
     owner.run("GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO #{worker}")
     owner.run("GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO #{worker}")
   end
-  private_class_method :hand_over
+  private_class_method :hand_over, :latest, :step, :newer
 end

@@ -7,7 +7,9 @@ require "optparse"
 require "socket"
 require "fileutils"
 require_relative "cluster"
+require_relative "copies"
 require_relative "server"
+require_relative "updates"
 require_relative "worker"
 
 # One run, from the checks before it to the end of its database.
@@ -95,12 +97,26 @@ class Start
     ENV["RUNGS_HOST"], ENV["RUNGS_PORT"], ENV["RUNGS_DEMO"] = @host, @port.to_s, (@demo ? "1" : "0")
     require_relative "boot"
     check_mail
-    Database.migrate { puts "Bringing the tables up to date …" }
+    Database.migrate { |step, url| before_tables_change(step, url) }
     LOADER.eager_load
     Records::Ledger.catch_up
     load_demo if @demo
+  rescue Database::Newer => e
+    raise Stop, e.message
+  rescue Copies::Failure => e
+    raise Stop, "The tables have to be changed, and no copy could be made first; nothing was changed. #{e.message}"
   rescue Sequel::DatabaseConnectionError => e
     raise Stop, "The database cannot be reached: #{e.message.lines.first.strip}. Is DATABASE_URL right?"
+  end
+
+  # What is there is copied first, so that one can go back.
+  def before_tables_change(step, url)
+    if step.positive?
+      copy = Copies.new(File.join(VAR, "copies"), url).make(step)
+      puts "A copy of everything is in #{copy}. To go back: end Rungs, put the version before in place, and run",
+           "  bin/rungs-admin go-back #{copy}"
+    end
+    puts "Bringing the tables up to date …"
   end
 
   def check_mail
@@ -144,8 +160,10 @@ class Start
     watch_server
     watch_worker
     watch_database
-  rescue Cluster::Failure
-    nil # it may still be ending; tried again at the next look
+  rescue Cluster::Failure => e
+    # It may still be ending; tried again at the next look.
+    puts e.message if e.message.include?("disk") && @said != e.message
+    @said = e.message
   end
 
   def watch_server
@@ -176,6 +194,7 @@ class Start
     puts "To look around: press “Open the demo class” on the sign-in page." if Settings.demo_offer?
     puts "To make an account one needs this code:  #{Settings.invitation}" if Settings.invitation
     puts "Ctrl-C ends it."
+    Thread.new { Updates.sentence&.then { |sentence| puts sentence } }
   end
 end
 

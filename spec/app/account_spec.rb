@@ -45,6 +45,13 @@ RSpec.describe "Accounts" do
     expect(signed_in?).to be(true)
     codes = Array.new(62) { get("/b/AAAAAA", {}, "REMOTE_ADDR" => "10.9.9.9").status }
     expect(codes.tally).to eq({ 404 => 60, 429 => 2 })
+    %w[screen events].each do |path|
+      expect(get("/b/AAAAAB/#{path}", {}, "REMOTE_ADDR" => "10.9.9.9").status).to eq(429)
+    end
+    code = pose(teacher[1]).lesson.open_code
+    expect(get("/b/#{code}", {}, "REMOTE_ADDR" => "10.8.8.8").status).to eq(200)
+    open = Array.new(70) { get("/b/#{code}/screen", {}, "REMOTE_ADDR" => "10.8.8.8").status }
+    expect(open.uniq).to eq([200])
   ensure
     Records::Attempts::TABLE.delete
   end
@@ -303,6 +310,16 @@ RSpec.describe "Accounts" do
                                                      "sign in with it."]])
     sign_in Records::Account.first(email: "free@harbour.example"), "long enough now"
     expect(signed_in?).to be(true)
+  end
+
+  it "leaves nothing of signing in, of passwords or of closing in any store" do
+    %w[login create-account].each do |page|
+      expect([page, get("/account/#{page}").headers["cache-control"]]).to eq([page, "no-store"])
+    end
+    sign_in account
+    %w[change-password close-account logout log].each do |page|
+      expect([page, get("/account/#{page}").headers["cache-control"]]).to eq([page, "no-store"])
+    end
   end
 
   it "closes the account and deletes its classes, but not one that somebody else teaches too" do
