@@ -57,8 +57,8 @@ module Database
   def step(owner) = owner.table_exists?(:schema_info) ? owner[:schema_info].get(:version) : 0
 
   def newer(there)
-    "The tables are at step #{there} and this version of Rungs knows #{latest}: start the newer version, or go back to a " \
-      "copy from before it (bin/rungs-admin go-back)."
+    "The tables are at step #{there} and this version of Rungs knows #{latest}: start the newer version, or go back " \
+      "to a copy from before it (bin/rungs-admin go-back)."
   end
 
   def hand_over(owner, worker)

@@ -14,7 +14,8 @@ module Updates
     return if names.empty?
 
     more = names.size > LISTED ? " and #{names.size - LISTED} more" : ""
-    "Debian has security updates for this machine (#{names.first(LISTED).join(', ')}#{more}): apt-get upgrade puts them in."
+    names = names.first(LISTED).join(", ")
+    "Debian has security updates for this machine (#{names}#{more}): apt-get upgrade puts them in."
   end
 
   def simulated

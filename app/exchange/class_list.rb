@@ -82,7 +82,11 @@ module Exchange
     # @return [Array<Array(String, String, Array<String>)>] given name, surname and what else, of each child of a line
     def children(cells, listing)
       groups, names, others = cells.groups, cells.names, cells.others
-      return groups.map { |last, first| [first, last, others] } if groups.size > 1 && groups.all? { |each| each.size == 2 }
+      if groups.size > 1 && groups.all? { |each| each.size == 2 }
+        return groups.map do |last, first|
+          [first, last, others]
+        end
+      end
       return names.map { |name| [name, "", others] } if listing && names.any?
 
       together = groups.first.to_a.size > 1

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Jobs
-  # The process that does the work: one job at a time, each account in its turn, as nice to the server as can be. Only one
-  # of a database works; others wait to take its place.
+  # The process that does the work: one job at a time, each account in its turn, as nice to the server as can be. Only
+  # one of a database works; others wait to take its place.
   class Worker
     # Seconds between two looks where nobody calls; between two tidyings.
     PAUSE, TIDY = 5, 300

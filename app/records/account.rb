@@ -7,6 +7,9 @@ module Records
     many_to_many :archived, join_table: :memberships, class: "Records::Classroom", right_key: :classroom_id,
                             order: :name, conditions: Sequel.~(archived_on: nil)
 
+    # @return [Sequel::Dataset] the classes of an account, by their numbers
+    def self.rooms_of(account_id) = DB[:memberships].where(account_id: account_id).select(:classroom_id)
+
     # @param account_id [Integer, nil] who is signed in
     # @param id [String, Integer] as it stands in an address
     # @return [Classroom, nil] nil where there is none, or it is another's

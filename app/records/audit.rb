@@ -43,7 +43,8 @@ module Records
 
     # @param account [Account]
     # @param page [Integer] from 1
-    # @return [Array<Row>] of the account and its classes, the newest first; one more than a page has where others follow
+    # @return [Array<Row>] of the account and its classes, the newest first; one more than a page
+    #   has where others follow
     def self.of(account, page: 1)
       all = acts(account).union(signings(account), all: true).order(Sequel.desc(:at), Sequel.desc(:what))
       all.limit(PAGE + 1, (page - 1) * PAGE).map do |row|

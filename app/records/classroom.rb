@@ -19,6 +19,11 @@ module Records
     ON_DAY = Lesson.where(classroom_id: :$id, held_on: :$day).prepare(:first, :lesson_on)
     private_constant :CHILDREN, :CHILD, :ON_DAY
 
+    # A child and a problem that were read with it.
+    def bring(child:, problem:)
+      @child, @problem = child, problem
+    end
+
     def children = associations[:children] ||= CHILDREN.call(id: id)
 
     # @return [Integer] how many children are on the list now
@@ -167,13 +172,23 @@ module Records
     def part_out(id) = LessonPart.exclude(removed_at: nil).first(classroom_id: self.id, id: id.to_i)
 
     # @return [Child, nil]
-    def child(id) = id.to_s.match?(/\A\d{1,18}\z/) ? CHILD.call(classroom_id: self.id, id: id.to_i) : nil
+    def child(id)
+      return unless id.to_s.match?(/\A\d{1,18}\z/)
+      return @child if @child&.id == id.to_i
+
+      CHILD.call(classroom_id: self.id, id: id.to_i)
+    end
 
     # @return [Child, nil] also one who has left the list, and has records all the same
     def anybody(id) = child(id) || (Child.first(classroom_id: self.id, id: id.to_i) if id.to_s.match?(/\A\d{1,18}\z/))
 
     # @return [PosedProblem, nil]
-    def problem(id) = id.to_s.match?(/\A\d{1,18}\z/) ? PosedProblem::OF.call(classroom_id: self.id, id: id.to_i) : nil
+    def problem(id)
+      return unless id.to_s.match?(/\A\d{1,18}\z/)
+      return @problem if @problem&.id == id.to_i
+
+      PosedProblem::OF.call(classroom_id: self.id, id: id.to_i)
+    end
 
     # The problem posed last, today; the last of any day.
     def current_problem(day = today) = (lesson = lesson_on(day)) && lesson.problems_dataset.for_everybody.last

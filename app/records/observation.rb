@@ -36,9 +36,9 @@ module Records
     CHANNEL = :rungs_heard
     # Two answers of one child to one problem so near each other are one answer heard twice.
     TWICE = 600
-    # Adding one, counting it, telling who listens in that lesson, and what else was heard of it just now: one statement,
-    # planned once for each connection. The tally's row is held until the transaction ends, so that the records of one
-    # child come one after the other. Reading many is planned each time: their tables grow.
+    # Adding one, counting it, telling who listens in that lesson, and what else was heard of it just now: one
+    # statement, planned once for each connection. The tally's row is held until the transaction ends, so that the
+    # records of one child come one after the other. Reading many is planned each time: their tables grow.
     ADD = DB[<<~SQL, *ADDED.map { |column| :"$#{column}" }, :$lesson_id].prepare(:select, :add_observation)
       WITH added AS (
         INSERT INTO observations (#{ADDED.map { |column| %("#{column}") }.join(', ')})

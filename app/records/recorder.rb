@@ -59,7 +59,7 @@ module Records
     # Takes all that a substitute took down in a lesson out of every count, until it is brought back.
     # @param lesson [Lesson]
     # @return [Integer] how many
-    def set_aside(lesson)
+    def put_aside(lesson)
       together(lesson.by_substitute.select_map(:first_key)) do |keys|
         keys.each { |key| undo(key, client_key: SecureRandom.uuid) }
         lesson.update(set_aside: Sequel.pg_jsonb(lesson.set_aside.to_a | keys))

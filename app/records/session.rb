@@ -15,14 +15,16 @@ module Records
     end
     private_class_method :strictest
 
-    OF = where(account_id: :$account_id, session_id: :$session_id)
-         .select_all.select_append(strictest(IDLE).as(:hours), strictest(DAYS).as(:days)).prepare(:first, :session_of)
-    private_constant :OF
+    # @param sessions [Sequel::Dataset] under the name session
+    # @return [Sequel::Dataset] with what the strictest class says
+    def self.with_limits(sessions)
+      sessions.select_all(:session).select_append(strictest(IDLE).as(:hours), strictest(DAYS).as(:days))
+    end
 
-    # @param session_id [String] as it is kept
+    # @param row [Hash] of a session with its limits
     # @return [Boolean] whether that session goes on; its use is noted, and one that is over is taken away
-    def self.live?(account_id, session_id, now: Time.now)
-      session = OF.call(account_id: account_id, session_id: session_id) or return false
+    def self.go_on?(row, now)
+      session = call(row.slice(*columns, :hours, :days))
       if session.over?(now)
         session.this.delete
         return false

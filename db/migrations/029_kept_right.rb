@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# What takes long and is done beside the server; sessions that last on a device; what comes often counted in one row; and
-# what a substitute recorded, set aside by the teacher.
+# What takes long and is done beside the server; sessions that last on a device; what comes often counted in one row;
+# and what a substitute recorded, set aside by the teacher.
 Sequel.migration do
   change do
     create_table(:jobs) do
@@ -28,6 +28,7 @@ Sequel.migration do
     alter_table(:audit_events) do
       add_column :times, Integer, null: false, default: 1
       add_column :counted, String
+      # rubocop:disable-next Sequel/ConcurrentIndex
       add_index :counted, unique: true, where: Sequel.~(counted: nil)
     end
 

@@ -206,6 +206,8 @@ RSpec.describe "Who may see what" do
     allow(Records::Evidence).to receive(:new).and_raise("secret detail")
     expect { get "/climb/#{room.id}" }.to output(/RuntimeError(?!.*secret detail)/m).to_stderr
     expect(last_response.status).to eq(500)
-    expect(last_response.body).to include("What was saved before is safe").and(satisfy { |body| !body.include?("secret detail") })
+    expect(last_response.body).to include("What was saved before is safe").and(satisfy { |body|
+      !body.include?("secret detail")
+    })
   end
 end

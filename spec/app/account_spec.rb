@@ -389,8 +389,9 @@ RSpec.describe "Accounts" do
     clear_cookies
     sign_in account
     first = get("/account/log").body
-    expect([first.scan("changed how").size, first]).to match([100 - first.scan("signed in").size - first.scan("without").size,
-                                                              include("page=2")])
+    expect([first.scan("changed how").size,
+            first]).to match([100 - first.scan("signed in").size - first.scan("without").size,
+                              include("page=2")])
     second = get("/account/log?page=2").body
     expect(second).to include("5 times that day").and include("2 times that day").and include("page=1")
     expect(second).not_to include("page=3")

@@ -46,7 +46,9 @@ RSpec.describe Exchange::ClassList do
       "Name;House\nAda\tblue\nBo;red" => %w[Ada Bo], "Ada\rBo\r\nCleo\u2028Dag" => %w[Ada Bo Cleo Dag] }
       .each { |text, wanted| expect([text, names(text)]).to eq([text, wanted]) }
     three = described_class.new("Lane; Ada; Marie\nHill; Bo; Jo").lines
-    expect(three.map { |line| [line.name, line.note] }).to eq([["Lane", "left out: “Marie”"], ["Hill", "left out: “Jo”"]])
+    expect(three.map do |line|
+      [line.name, line.note]
+    end).to eq([["Lane", "left out: “Marie”"], ["Hill", "left out: “Jo”"]])
   end
 
   it "leaves out what looks like a date, a sex, an address or a number, and says so" do

@@ -15,13 +15,15 @@ RSpec.describe Exchange::DaysOff do
   it "ends an event on the morning after, by its length, or with its first day" do
     start = "DTSTART;VALUE=DATE:20261130"
     { "DTEND;VALUE=DATE:20261202" => 2, "DTEND;VALUE=DURATION:P3D" => 3, "DURATION:P1W" => 5, "DURATION:PT5H" => 1,
-      "DTEND;VALUE=DATE:20261130" => 1, "DTEND:20261203T100000Z" => 3, "X-NOTE:x" => 1, "DTEND;VALUE=DATE:20251130" => 1 }
+      "DTEND;VALUE=DATE:20261130" => 1, "DTEND:20261203T100000Z" => 3, "X-NOTE:x" => 1,
+      "DTEND;VALUE=DATE:20251130" => 1 }
       .each { |ending, many| expect([ending, days(start, ending).size]).to eq([ending, many]) }
   end
 
   it "says in a sentence what is no calendar, and what is larger than any" do
     start = "DTSTART;VALUE=DATE:20261130"
-    [[start, "DTEND:tomorrow"], [start, "DTEND;VALUE=DATE:"], ["DTSTART;VALUE=DATE:20261341"], ["DTSTART:x"]].each do |bad|
+    [[start, "DTEND:tomorrow"], [start, "DTEND;VALUE=DATE:"], ["DTSTART;VALUE=DATE:20261341"],
+     ["DTSTART:x"]].each do |bad|
       expect { days(*bad) }.to raise_error(Rungs::Error::Unreadable)
     end
     many = Array.new(401) { [start] }

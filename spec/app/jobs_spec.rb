@@ -70,7 +70,8 @@ RSpec.describe Jobs do
       follow_redirect!
       Jobs::Worker.new.work_off
       get last_request.path
-      expect(last_response.body).to include("All but a part of it is ready", "Twins could not be drawn: there is nothing")
+      expect(last_response.body).to include("All but a part of it is ready",
+                                            "Twins could not be drawn: there is nothing")
       expect(get("#{last_request.path}?open=true").body.b).to start_with("%PDF")
       room.start_lesson(room.today).course.parts.last.then { |part| room.lesson_on(room.today).course.take_out(part) }
       get pack

@@ -170,7 +170,7 @@ RSpec.describe "What was tapped is kept right" do
     tap(client_key: keys[2], code: "make_ten")
     expect(last_response.body).to include("Heard twice here: count on too", "records/#{keys[1]}/undo", "heard twice")
     expect(last_response.body).not_to include("records/#{keys[0]}/undo")
-    rows = get("/listen/#{room.id}/heard?problem=#{posed.id}").body.scan(/<tr id="record-(\S+?)".*?<\/tr>/m)
+    rows = get("/listen/#{room.id}/heard?problem=#{posed.id}").body.scan(%r{<tr id="record-(\S+?)".*?</tr>}m)
     expect(rows.flatten.size).to eq(3)
     expect(last_response.body.scan("heard twice").size).to eq(2)
     send_form "/listen/#{room.id}/records/#{keys[1]}/undo", htmx: true, client_key: SecureRandom.uuid

@@ -77,11 +77,13 @@ RSpec.describe "Limits" do
     end
     sign_in teacher[0]
     get "/week/#{room.id}"
-    { "/lesson/#{room.id}?day=2026-11-24" => "/lesson/#{room.id}?day=2026-11-24", "/week/#{room.id}?\r\nLocation: //x" => nil,
+    { "/lesson/#{room.id}?day=2026-11-24" => "/lesson/#{room.id}?day=2026-11-24",
+      "/week/#{room.id}?\r\nLocation: //x" => nil,
       "/week/#{room.id}?a b" => nil, "//evil.example" => nil, "/week/#{room.id}0" => nil,
       "/lesson/#{room.id}#bring" => "/lesson/#{room.id}#bring" }.each do |back, led|
       send_form "/week/#{room.id}/shelf", thing: "set of dominoes", back: back
-      expect([back, last_response.headers["location"].to_s[%r{/[a-z]+/\d+.*\z}]]).to eq([back, led || "/week/#{room.id}"])
+      expect([back,
+              last_response.headers["location"].to_s[%r{/[a-z]+/\d+.*\z}]]).to eq([back, led || "/week/#{room.id}"])
     end
   end
 

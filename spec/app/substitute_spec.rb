@@ -166,6 +166,13 @@ RSpec.describe "Whoever takes the class" do
     expect(get(link).body).to include("until 40 minutes after it")
   end
 
+  # All that is counted of the class.
+  def counted
+    here = { classroom_id: room.id }
+    [room.observations_dataset.standing.order(:first_key).map { |row| [row.first_key, row.summary] },
+     DB[:estimates].where(here).order(:child_id, :scope).all, DB[:tallies].where(here).order(:child_id).all]
+  end
+
   it "has all it took down set aside by one press of the teacher, and counted again as it was" do
     posed = pose(room)
     hand_over
@@ -177,17 +184,14 @@ RSpec.describe "Whoever takes the class" do
     sign_in teacher[0]
     get "/listen/#{room.id}"
     tap(posed: posed, who: room.children.last)
-    before = [room.observations_dataset.standing.order(:first_key).map { |row| [row.first_key, row.summary] },
-              DB[:estimates].where(classroom_id: room.id).order(:child_id, :scope).all, DB[:tallies].order(:child_id).all]
+    before = counted
     expect(get("/lesson/#{room.id}").body).to include("2 answers were taken down by a substitute")
     send_form "/lesson/#{room.id}/aside", day: room.today
     expect(room.observations_dataset.standing.count).to eq(1)
     expect(Records::Evidence.new(room).counts.values.sum).to eq(1)
     expect(get("/lesson/#{room.id}").body).to include("2 answers are set aside: kept, and counted nowhere")
     send_form "/lesson/#{room.id}/aside", day: room.today, off: "true"
-    expect([room.observations_dataset.standing.order(:first_key).map { |row| [row.first_key, row.summary] },
-            DB[:estimates].where(classroom_id: room.id).order(:child_id, :scope).all,
-            DB[:tallies].order(:child_id).all]).to eq(before)
+    expect(counted).to eq(before)
     expect(get("/account/log").body).to include("set aside what a substitute", "counted again what a substitute")
   end
 

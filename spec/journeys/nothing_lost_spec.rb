@@ -41,8 +41,8 @@ RSpec.describe "Nothing is lost", type: :feature do
   def online = page.driver.browser.delete_network_conditions
   def records = room.observations_dataset
 
-  def await(seconds = 20, &block)
-    Timeout.timeout(seconds) { sleep 0.1 until block.call }
+  def await(seconds = 20, &)
+    Timeout.timeout(seconds) { sleep 0.1 until yield }
   end
 
   def sign_out

@@ -2,7 +2,8 @@
 
 module Exchange
   class ClassList
-    # What stands between the separators of a line: groups between semicolons and tabs, in each the cells between commas.
+    # What stands between the separators of a line: groups between semicolons and tabs, in each the cells between
+    # commas.
     module Cells
       # A quoted cell, in which a doubled quote is one; a plain one; or a separator.
       TOKEN = /\s*"((?:[^"]|"")*)"(?=\s*(?:[,;\t]|\z))|([^,;\t]+)|([,;\t])/
@@ -10,7 +11,7 @@ module Exchange
       OTHERS = {
         "a date" => %r{\A\d{1,4}\s*[./-]\s*\d{1,2}\s*[./-]\s*\d{1,4}\z|\A\d{1,2}\.?\s+\p{L}{3,}\.?,?\s+\d{4}\z}i,
         "a sex" => /\A(m|f|w|d|x|male|female|boy|girl|männlich|weiblich|divers|junge|mädchen|non-?binary)\.?\z/i,
-        "an address" => /@|\A\+?[\d ()\/-]{6,}\z|\d.*\p{L}{3,}|\p{L}{3,}.*\d/,
+        "an address" => %r{@|\A\+?[\d ()/-]{6,}\z|\d.*\p{L}{3,}|\p{L}{3,}.*\d},
         "a number" => /\d/
       }.freeze
 

@@ -44,7 +44,9 @@ module Pages
         end
 
         post "/classes/:room/children" do
-          names = checked(ChildrenContract)[:names].lines.map { |name| Exchange::ClassList.clean(name) }.reject(&:empty?)
+          names = checked(ChildrenContract)[:names].lines.map do |name|
+            Exchange::ClassList.clean(name)
+          end.reject(&:empty?)
           Records::Child.enrol(room, names)
           note_act("children", room)
           say "#{plural(names.uniq.size, 'child', 'children')} in the list. #{room.name} now has #{room.size}."

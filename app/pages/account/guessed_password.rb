@@ -14,7 +14,7 @@ module Pages
       # @param password [String]
       # @param own [Array<String, nil>] names of the class, its school and its teacher
       def of?(password, own)
-        words = own.compact.flat_map { |name| name.downcase.scan(/\p{L}{#{SHORT},}/) } + WORDS
+        words = own.compact.flat_map { |name| name.downcase.scan(/\p{L}{#{SHORT},}/o) } + WORDS
         longest_first = words.uniq.sort_by { |word| -word.size }
         rest = password.downcase.gsub(Regexp.union(longest_first), "").gsub(/[^\p{L}\d]/, "")
         rest.size < ENOUGH

@@ -130,9 +130,12 @@ module Pages
           alike(MADE) if taken && invited? && password_meets_requirements?(param(password_param))
         end
         auth_class_eval do
+          # What is asked for is read with who asks.
           def currently_active_session?
-            key = session[session_id_session_key]
-            !key.nil? && Records::Session.live?(session_value, compute_hmac(key))
+            key = session[session_id_session_key] or return false
+            asking = Records::Asking.of(session_value, compute_hmac(key), path: request.path, form: request.params)
+            scope.env["rungs.asking"] = asking
+            !asking.nil?
           end
 
           # Who asks without a session is asked to sign in, as if there never had been one.

@@ -56,7 +56,7 @@ module Pages
         form = checked(DayContract)
         lesson = room.lesson_on(form[:day] || today) || halt(404)
         recorder = Records::Recorder.new(room, person)
-        many = form[:off] ? recorder.bring_back(lesson) : recorder.set_aside(lesson)
+        many = form[:off] ? recorder.bring_back(lesson) : recorder.put_aside(lesson)
         note_act(form[:off] ? "counted_again" : "set_aside", room)
         env["rack.session"]["note"] =
           "#{plural(many, 'answer')} of the substitute #{form[:off] ? 'count again' : 'set aside'}."

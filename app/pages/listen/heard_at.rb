@@ -4,8 +4,8 @@ require "time"
 
 module Pages
   module Listen
-    # When an answer was given, as its tablet says. Tablets' clocks are wrong now and then, and no tap is refused for that:
-    # a time to come, one from before there were classes, or none that can be read is now.
+    # When an answer was given, as its tablet says. Tablets' clocks are wrong now and then, and no tap is refused for
+    # that: a time to come, one from before there were classes, or none that can be read is now.
     module HeardAt
       EARLIEST = Time.utc(2000)
 

@@ -70,7 +70,8 @@ module Pages
         kept { answer_with recorder.record(child: child, problem: @posed, happened_at: at, **said) }
       end
 
-      # What is shown of a problem after somebody else heard or changed something: whose turns are over, the last records.
+      # What is shown of a problem after somebody else heard or changed something: whose turns are over, and the last
+      # records.
       get "/:room/heard" do
         @posed = room.problem(params[:problem]) || halt(404)
         partial(:"listen/_heard_elsewhere")

@@ -37,7 +37,10 @@ module Pages
           @room ||= in_its_words(room_of_substitute || own_room || stranger)
         end
 
-        def own_room = Records::Account.classroom_of(account_id, params[:room])
+        def own_room
+          there = env["rungs.asking"]&.room
+          there&.id.to_s == params[:room] ? there : Records::Account.classroom_of(account_id, params[:room])
+        end
 
         # Whether this is somebody who takes the class for a day by a link, and reaches that lesson only.
         def substitute? = !env["rungs.substitute"].nil?
@@ -130,6 +133,7 @@ module Pages
         def coming_day = @coming_day ||= lesson_today&.ended_at ? next_school_day : today
         def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
         def evidence = @evidence ||= Records::Evidence.new(room)
+
         # Tells the page that what it sent is kept: only then does a tap leave the device.
         def kept
           headers "rungs-kept" => "yes"

@@ -11,8 +11,8 @@ module Pages
     class ErrorPages
       SAYS = {
         403 => ["This page was open too long",
-                "To be safe nothing was changed. Go back, load the page again and press once more; what was saved before " \
-                "is safe."],
+                "To be safe nothing was changed. Go back, load the page again and press once more; what was saved " \
+                "before is safe."],
         404 => ["There is nothing here for you",
                 "It may be another class's page, or it was taken away. Nothing was changed."],
         413 => ["That is too large",

@@ -77,7 +77,9 @@ module Pages
       # @raise [Records::Gone]
       def part
         @part ||= if chosen[:part] then room.part(chosen[:part]) || gone
-                  elsif chosen[:usual] then lesson&.course&.parts.to_a.find { |each| each.kind == chosen[:usual] } || gone
+                  elsif chosen[:usual] then lesson&.course&.parts.to_a.find do |each|
+                    each.kind == chosen[:usual]
+                  end || gone
                   end
       end
 

@@ -77,6 +77,7 @@ module Pages
 
       helpers do
         extend Forwardable
+
         def_delegators :printing, :chosen, :lesson, :papers, :part, :activity, :options_of, :number_sets
 
         def day = @form[:day] || coming_day
