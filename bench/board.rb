@@ -7,7 +7,7 @@ require_relative "measure"
 require_relative "tablet"
 require "securerandom"
 
-LESSONS, STEPS, PAGES, CHILDREN = 30, 10, 40, 24
+LESSONS, STEPS, PAGES, CHILDREN = Size.of(30, 2), Size.of(10, 2), Size.of(40, 3), 24
 
 Place.open
 require "bcrypt"

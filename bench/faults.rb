@@ -6,8 +6,8 @@ require "tmpdir"
 require_relative "place"
 require_relative "measure"
 
-WANTED = 2000
-TEACHERS = 8
+WANTED = Size.of(2000, 40)
+TEACHERS = Size.of(8, 2)
 # Seconds between two kills; after one, the next waits until a record was taken again.
 PAUSE = (0.1..1.0)
 

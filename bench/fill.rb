@@ -3,7 +3,9 @@
 # Fills the database that bin/bench climb measures in: the class, and so many others of its size.
 require_relative "place"
 
-wanted = Integer(ARGV.fetch(1, "1000"))
+require_relative "size"
+
+wanted = Integer(ARGV.fetch(1, Size.of("1000", "2")))
 Place.open("rungs_bench_many")
 require_relative "year"
 room = Year.room

@@ -5,7 +5,7 @@
 require_relative "place"
 require_relative "measure"
 
-REQUESTS = 10_000
+REQUESTS = Size.of(10_000, 120)
 TABLETS = 4
 SLOW = 1.0
 

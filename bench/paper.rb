@@ -4,7 +4,7 @@
 require_relative "place"
 require_relative "measure"
 
-CHILDREN = 30
+CHILDREN = Size.of(30, 2)
 
 Place.open
 LOADER.eager_load

@@ -9,7 +9,7 @@ require_relative "../config/cluster"
 module Place
   # As bin/start runs it.
   YJIT = system("ruby", "--yjit", "-e", "", err: File::NULL) ? "--yjit" : ""
-  FOLDER = File.expand_path("../var/bench", __dir__)
+  FOLDER = ENV.fetch("BENCH_FOLDER") { File.expand_path("../var/bench", __dir__) }
 
   module_function
 
@@ -29,15 +29,27 @@ module Place
   end
 
   # @param arguments [Array<String>] for puma
+  # @param workers [Integer]
   # @return [Integer] the port it serves on
-  def serve(*arguments)
+  def serve(*arguments, workers: 1)
     port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    environment = { "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1", "RUBYOPT" => YJIT }
+    environment = { "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1", "RUBYOPT" => YJIT,
+                    "RUNGS_WORKERS" => workers.to_s }
     arguments = arguments.map { |each| each.sub("PORT", port.to_s) }
     pid = spawn(environment, "bundle", "exec", "puma", "--quiet", *arguments, out: File::NULL)
     (@servers ||= []) << pid
     await(port)
   end
+
+  # @return [Float] seconds of processor time that the server started last has taken
+  def processor_time
+    main = @servers.last
+    [main, *children(main)].sum { |pid| ticks(pid) } / 100.0
+  end
+
+  # What a process took itself, and inside the system.
+  def ticks(pid) = File.read("/proc/#{pid}/stat")[/\) .*/].split.values_at(12, 13).sum(&:to_i)
+  def children(pid) = File.read("/proc/#{pid}/task/#{pid}/children").split.map(&:to_i)
 
   # All as bin/start runs and watches over it, in a folder of its own, with the application loaded here on its database.
   # @return [Integer] the port it serves on
@@ -57,7 +69,7 @@ module Place
 
   # @return [Hash{String => Array<Integer>}] what can be killed, and its processes now
   def victims
-    server = File.read("/proc/#{@main}/task/#{@main}/children").split.map(&:to_i)
+    server = children(@main).flat_map { |pid| [pid, *children(pid)] }
     { "server" => server, "database" => [@watched.process], "both" => [*server, @watched.process] }
   end
 

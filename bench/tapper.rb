@@ -11,13 +11,13 @@ class Tapper < Tablet
   # A record’s answer holds what changed and nothing else.
   LARGEST = 4096
 
-  attr_reader :room
+  attr_reader :room, :teacher
 
   def start_class
     email = "#{SecureRandom.hex(6)}@harbour.example"
-    teacher = Records::Account.create(email: email, name: "Teacher")
-    DB[:account_password_hashes].insert(id: teacher.id, password_hash: BCrypt::Password.create(PASSWORD, cost: 4))
-    @room = teacher.start_classroom(name: "Room")
+    @teacher = Records::Account.create(email: email, name: "Teacher")
+    DB[:account_password_hashes].insert(id: @teacher.id, password_hash: BCrypt::Password.create(PASSWORD, cost: 4))
+    @room = @teacher.start_classroom(name: "Room")
     Records::Child.enrol(@room, Array.new(CHILDREN) { |index| "Child #{index}" })
     told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "9 and 5")
     @posed = @room.start_lesson(@room.today).course.tell([told])

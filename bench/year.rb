@@ -1,9 +1,11 @@
 # frozen_string_literal: true
 
+require_relative "size"
+
 # A class of 30 heard for a year: 22,000 records on 190 school days, written at once, the estimates made from all of
 # them; and copies of it, made inside the database.
 module Year
-  CHILDREN, RECORDS, DAYS = 30, 22_000, 190
+  CHILDREN, RECORDS, DAYS = 30, Size.of(22_000, 400), Size.of(190, 10)
   EMAIL = "year@harbour.example"
 
   module_function
@@ -60,7 +62,8 @@ module Year
   # Far more than any number the class itself has.
   APART = 1_000_000
   TABLES = { classrooms: %i[id], children: %i[id classroom_id], lessons: %i[id classroom_id],
-             problems: %i[id classroom_id lesson_id], observations: %i[id classroom_id child_id problem_id],
+             lesson_parts: %i[id classroom_id lesson_id], problems: %i[id classroom_id lesson_id part_id],
+             observations: %i[id classroom_id child_id problem_id],
              estimates: %i[classroom_id child_id], estimate_steps: %i[classroom_id child_id],
              tallies: %i[classroom_id child_id] }.freeze
   OTHER_KEYS = { observations: { first_key: "gen_random_uuid()", client_key: "gen_random_uuid()" } }.freeze

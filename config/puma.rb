@@ -2,6 +2,14 @@
 
 threads_count = Integer(ENV.fetch("RUNGS_THREADS", "3"))
 threads threads_count, threads_count
+# As many processes as bin/start finds cores and memory for; by itself one, in this process.
+processes = Integer(ENV.fetch("RUNGS_WORKERS", "1"))
+if processes > 1
+  workers processes
+  preload_app!
+  before_fork { DB.disconnect }
+  before_worker_shutdown { Live::LessonEvents.instance.stop }
+end
 host = ENV.fetch("RUNGS_HOST", "127.0.0.1")
 host = "[#{host}]" if host.include?(":")
 address = "#{host}:#{ENV.fetch('RUNGS_PORT', '4600')}"

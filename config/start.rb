@@ -11,6 +11,7 @@ require_relative "copies"
 require_relative "server"
 require_relative "updates"
 require_relative "worker"
+require_relative "workers"
 
 # One run, from the checks before it to the end of its database.
 class Start
@@ -95,6 +96,7 @@ class Start
 
   def prepare
     ENV["RUNGS_HOST"], ENV["RUNGS_PORT"], ENV["RUNGS_DEMO"] = @host, @port.to_s, (@demo ? "1" : "0")
+    ENV["RUNGS_WORKERS"] = Workers.number.to_s
     require_relative "boot"
     check_mail
     Database.migrate { |step, url| before_tables_change(step, url) }
@@ -191,6 +193,7 @@ class Start
 
   def greet
     puts "", "Rungs is at #{Settings.url}"
+    puts "#{ENV.fetch('RUNGS_WORKERS')} processes serve, as this machine's cores and memory allow (RUNGS_WORKERS)."
     puts "To look around: press “Open the demo class” on the sign-in page." if Settings.demo_offer?
     puts "To make an account one needs this code:  #{Settings.invitation}" if Settings.invitation
     puts "Ctrl-C ends it."

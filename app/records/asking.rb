@@ -11,14 +11,19 @@ module Records
     SELECTED = COLUMNS.flat_map do |part, columns|
       columns.map { |as, column| Sequel[part][column].as(as) }
     end
+    THEIRS = Sequel.&({ Sequel[:room][:id] => :$room }, { Sequel[:room][:id] => Account.rooms_of(:$account_id) })
+
+    def self.of_room(table, id) = Sequel.&({ table[:classroom_id] => Sequel[:room][:id] }, { table[:id] => id })
+    def self.on_list(table) = Sequel.&(of_room(table, :$child), { table[:left_on] => nil })
+    private_class_method :of_room, :on_list
+
     OF = Session.with_limits(Session.from(Sequel[:account_active_session_keys].as(:session)))
-                .left_join(Sequel[:classrooms].as(:room), Sequel[:room][:id] => :$room,
-                                                          Sequel[:room][:id] => Account.rooms_of(:$account_id))
-                .left_join(Sequel[:children].as(:child), classroom_id: Sequel[:room][:id], id: :$child, left_on: nil)
-                .left_join(Sequel[:problems].as(:posed), classroom_id: Sequel[:room][:id], id: :$problem)
+                .left_join(Sequel[:classrooms].as(:room), THEIRS)
+                .left_join(Sequel[:children].as(:child), on_list(Sequel[:child]))
+                .left_join(Sequel[:problems].as(:posed), of_room(Sequel[:posed], :$problem))
                 .where(Sequel[:session][:account_id] => :$account_id, Sequel[:session][:session_id] => :$session_id)
                 .select_append(*SELECTED).naked.prepare(:first, :asking)
-    private_constant :PARTS, :COLUMNS, :SELECTED, :OF
+    private_constant :PARTS, :COLUMNS, :SELECTED, :THEIRS, :OF
 
     # What of a request says which class, child and problem it is about.
     PATH = %r{\A/[a-z-]+/(\d{1,17})(?=/|\z)}

@@ -19,6 +19,8 @@ module Pages
 
       helpers do
         def days = @days ||= Rungs::SchoolDays.from(today, 5)
+        # School days in which everybody who is there has had a turn.
+        def round = (room.children.size / ((listening.places + 1) / 2).to_f).ceil
         def away_on(day) = (@away ||= room.absences(days)).fetch(day, [])
 
         # Today's list stands once the lesson has begun; the days after follow from it.

@@ -129,8 +129,15 @@ module Pages
                                Rungs::SchoolDays.after(today)
         end
 
-        # The lesson to plan for: today's until it has ended.
-        def coming_day = @coming_day ||= lesson_today&.ended_at ? next_school_day : today
+        # The lesson to plan for: today's until it has ended, where there is school today or a lesson all the same.
+        def coming_day = @coming_day ||= taught_today? ? today : next_school_day
+
+        def taught_today?
+          return lesson_today.ended_at.nil? if lesson_today
+
+          Rungs::SchoolDays.school_day?(today) && !room.off?(today)
+        end
+
         def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
         def evidence = @evidence ||= Records::Evidence.new(room)
 

@@ -62,11 +62,13 @@ module Pages
         Rack::Utils.escape_html(text).gsub("□", '<span class="box" role="img" aria-label="what number"></span>')
       end
 
-      def ago(day, today)
-        case (days = Rungs::SchoolDays.between(day, today))
-        when 0 then day == today ? "today" : "this weekend"
-        when 1 then "1 school day ago"
-        else "#{days} school days ago"
+      # "today", "Friday", "Friday 13 November", "9 October": days of two weeks by their weekday.
+      def day_named(day, today)
+        case today - day
+        when 0 then "today"
+        when 1..6 then I18n.l(day, format: "%A")
+        when 7..13 then long_date(day)
+        else short_date(day)
         end
       end
     end

@@ -83,10 +83,10 @@ module Rungs
       def unheard(child, on)
         return "has not been heard yet" unless child.last
 
-        days = SchoolDays.between(child.last, on)
-        return "was heard today" if days.zero?
+        return "was heard today" if child.last >= on
+        return "was last heard on #{child.last.strftime('%A')}" if on - child.last < 7
 
-        "has not been heard for #{days == 1 ? '1 school day' : "#{days} school days"}"
+        "has not been heard for #{SchoolDays.between(child.last, on)} school days"
       end
 
       private_class_method :most_useful, :heard_on, :need, :turn, :unheard

@@ -26,7 +26,7 @@ RSpec.describe Rungs::Progress::Listening do
     turns = described_class.turns(children, on: today, places: 5)
     expect(turns.map(&:name)).to eq(%w[Di Cy Ed Al Bo])
     expect(turns.map(&:reason).first(3)).to eq(["has not been heard yet", "has not been heard for 7 school days",
-                                                "has not been heard for 1 school day"])
+                                                "was last heard on #{(today - 1).strftime('%A')}"])
     expect(described_class.turns(children, on: today, places: 6).last.reason).to eq("was heard today")
   end
 
