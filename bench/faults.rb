@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 # Kills the server, the database or both at random, as bin/start watches over them, while teachers record: how many
-# acknowledged records are lost or kept twice (none), and how long it takes until the next is taken.
+# acknowledged records are lost or kept twice (none), and how long it takes until the next is taken. Before that: how
+# long a tap takes while ten large sheets are drawn, beside how long it takes by itself.
 require "tmpdir"
 require_relative "place"
 require_relative "measure"
@@ -33,6 +34,30 @@ class PatientTapper < Tapper
 end
 
 tappers = Array.new(TEACHERS) { PatientTapper.new(port).start_class }
+# @return [Float] milliseconds of a tap in the middle, each teacher one after the other, for as long as the block wants
+def median_tap(tappers)
+  times = tappers.map do |tapper|
+    Thread.new do
+      taps = [tapper.timed_tap]
+      taps << tapper.timed_tap while yield(taps.size)
+      taps
+    end
+  end
+  percentile(times.flat_map(&:value), 0.5)
+end
+
+def drawing? = Records::Job.unfinished.any?
+
+SHEETS = Size.of(10, 2)
+large = "/sheets/%d/sheet.pdf?sheet=practice&activity=hidden_beads&copies=40&answers=true&per_page=8&large=true"
+askers = Array.new(SHEETS) { Tapper.new(port).start_class }
+2.times { median_tap(tappers) { |taps| taps < 20 } }
+alone = median_tap(tappers) { |taps| taps < Size.of(60, 5) }
+askers.each { |asker| asker.get(format(large, asker.room.id)) }
+beside = median_tap(tappers) { drawing? }
+made = Records::Job.where(state: "ready").count
+abort "#{made} sheets were made of #{SHEETS}" unless made >= SHEETS
+
 kept, waited, clock = Queue.new, [], -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
 recording = tappers.map { |tapper| Thread.new { kept << tapper.keep_one while kept.size < WANTED } }
 kills = Hash.new(0)
@@ -58,6 +83,9 @@ end
 keys = Array.new(kept.size) { kept.pop }
 rows = counted(keys)
 measure = Measure.new
+measure.figure("a tap by itself, median", alone, "ms")
+measure.figure("a tap while #{SHEETS} large sheets are drawn, median", beside, "ms")
+measure.figure("a tap beside sheets", beside / alone, "times by itself", ceiling: 2)
 measure.figure("acknowledged records", keys.size, "records", floor: WANTED)
 kills.each { |what, times| measure.figure("#{what} killed", times, "times") }
 measure.figure("lost", keys.count { |key| !rows.key?(key) }, "records", ceiling: 0)

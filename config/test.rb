@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# What bin/test runs once everything is installed: style, then all specs, file by file on as many processes as there
-# are cores, each with a database of its own.
+# What bin/test runs once everything is installed: style, then all specs, file by file on twice as many processes as
+# there are cores, since half of the time they wait for a browser; each with a database of its own.
 require "bundler/setup"
 require "etc"
 require "fileutils"
@@ -12,7 +12,8 @@ require_relative "cluster"
 # One run: of everything, or of the specs and options that are given.
 class Tests
   LEAST_COVERED = 90
-  VAR = File.expand_path("../var/test", __dir__)
+  # Two runs at once need a place each.
+  VAR = ENV.fetch("RUNGS_TEST_VAR") { File.expand_path("../var/test", __dir__) }
   # How long each file takes, so that the processes end together. Made anew with
   #   bin/test spec --format ParallelTests::RSpec::RuntimeLogger --out spec/support/times.log
   TIMES = "spec/support/times.log"
@@ -59,12 +60,13 @@ class Tests
 
   # Single files run one after the other, folders side by side.
   def apart? = @specs.none? { |spec| File.file?(spec[/\A[^:\[]+/]) }
-  def databases = (1..Etc.nprocessors).map { |number| number == 1 ? "rungs_test" : "rungs_test#{number}" }
+  def processes = Etc.nprocessors * 2
+  def databases = (1..processes).map { |number| number == 1 ? "rungs_test" : "rungs_test#{number}" }
 
   def command
     return ["bundle", "exec", "rspec", *@options, *@specs] unless apart?
 
-    ["bundle", "exec", "parallel_rspec", "-n", Etc.nprocessors.to_s, "--group-by", "runtime", "--runtime-log", TIMES,
+    ["bundle", "exec", "parallel_rspec", "-n", processes.to_s, "--group-by", "runtime", "--runtime-log", TIMES,
      "--test-options", @options.join(" "), *(@specs.empty? ? ["spec"] : @specs)]
   end
 

@@ -113,9 +113,9 @@ class Conduct {
 
   // Another item than the page was made for: what is tapped is of that one.
   async another() {
-    const { part, item, title } = this.now();
+    const { part, item, title, equation } = this.now();
     if (this.page.dataset.part === part && this.page.dataset.item === item) return;
-    Object.assign(this.page.dataset, { part, item, problem: "", posedAt: nowText() });
+    Object.assign(this.page.dataset, { part, item, equation, problem: "", posedAt: nowText() });
     const bars = (await this.kept).querySelector(`[data-bars="${part}.${item}"]`);
     const shown = document.querySelector("#rungs .bars");
     if (shown && bars) shown.replaceWith(bars.content.cloneNode(true));
@@ -167,14 +167,17 @@ class Conduct {
   }
 
   // A way waits like any tap.
-  way(event) {
+  async way(event) {
     event.preventDefault();
     const form = event.target;
     const values = Object.fromEntries(new FormData(form));
     if (event.submitter?.name) values[event.submitter.name] = event.submitter.value;
     delete values.authenticity_token;
     values.client_key = crypto.randomUUID();
-    this.sender.send(form.getAttribute("action"), values, `a way given: ${values.written || "as it was tapped"}`);
+    const path = form.getAttribute("action");
+    const here = (tap) => tap.path === path && tap.values.part_id === values.part_id && tap.values.item === values.item;
+    await this.sender.mended(here);
+    this.sender.send(path, values, `a way given: ${values.written || "as it was tapped"}`);
     if (!navigator.onLine) this.clear();
   }
 

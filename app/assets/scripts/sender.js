@@ -102,7 +102,15 @@ export class Sender {
     await this.waiting.refuse(tap, reason);
     this.markRefused(tap);
     await showRefused();
+    tell(reason);
     return true;
+  }
+
+  // What was mended and is sent again takes the place of what could not be kept.
+  async mended(same) {
+    const taps = (await this.waiting.refused()).filter(same);
+    for (const tap of taps) await this.waiting.remove(tap.id);
+    if (taps.length) await showRefused();
   }
 
   async wait(reason) {
