@@ -35,7 +35,7 @@ use Rack::Protection::StrictTransport if Settings.https?
 use Pages::Shared::CleanInput
 use Pages::Shared::Cookie, key: "rungs.session", secret: Settings.session_secret, same_site: :lax, httponly: true,
                            secure: Settings.https?
-use Pages::Shared::Pace.middleware
+use Pages::Shared::Pace
 use Pages::Shared::Forgery
 use Pages::Account::SignIn
 

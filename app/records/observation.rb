@@ -54,12 +54,13 @@ module Records
         FROM added JOIN lessons AS lesson ON lesson.id = ?
       )
       SELECT added.*, (SELECT count(*) FROM told) AS told, (
-        SELECT json_agg(json_build_object('key', other.first_key, 'code', other.code)) FROM observations AS other
+        SELECT json_build_array(other.first_key, other.code) FROM observations AS other
         WHERE other.classroom_id = added.classroom_id AND other.child_id = added.child_id
           AND other.problem_id = added.problem_id AND other.first_key <> added.first_key AND NOT other.undone
           AND other.happened_at BETWEEN added.happened_at - interval '#{TWICE} s'
                                     AND added.happened_at + interval '#{TWICE} s'
           AND NOT EXISTS (SELECT FROM observations AS later WHERE later.replaces_id = other.id)
+        ORDER BY other.happened_at DESC LIMIT 1
       ) AS twice FROM added
     SQL
     # As many last ones of a lesson as a page holds: a few more than are seen, for when one is undone.
@@ -87,9 +88,12 @@ module Records
       heard.to_h { |each| [[each.child_id, *posed[each.problem_id].values.values_at(:part_id, :item)], each] }
     end
 
-    # @return [Array<Array(String, String)>] key and title of what else was heard of that child on that problem within
+    # @return [Array(String, String), nil] key and title of what else was heard last of that child on that problem within
     #   ten minutes, where that was looked for
-    def twice = values[:twice].to_a.map { |other| [other["key"], Observation.title_of(other["code"])] }
+    def twice
+      key, code = values[:twice].to_a
+      [key, Observation.title_of(code)] if key
+    end
 
     # Whether another is the same answer heard twice.
     def twice?(other)

@@ -11,7 +11,8 @@ RSpec.describe "The commands" do
   let(:environment) do
     gone = ENV.keys.grep(/\A(BUNDLE|RUBY|GEM_|DATABASE_URL|RUNGS_|RACK_ENV|TEST_ENV)/).to_h { |name| [name, nil] }
     { **gone, "BUNDLE_PATH" => gems_of_start, "BUNDLE_APP_CONFIG" => File.join(folder, "no-config"),
-      "BUNDLE_GEMFILE" => File.join(root, "Gemfile"), "BENCH_SMALL" => "1", "BENCH_FOLDER" => File.join(folder, "bench") }
+              "BUNDLE_GEMFILE" => File.join(root, "Gemfile"), "BENCH_SMALL" => "1",
+              "BENCH_FOLDER" => File.join(folder, "bench") }
   end
 
   after { FileUtils.rm_rf(folder) }
@@ -45,7 +46,7 @@ RSpec.describe "The commands" do
   end
 
   it "work with what bin/start installed" do
-    { %w[bin/start --help] => /set up and run Rungs/, %w[bin/rungs --help] => /bin\/rungs/,
+    { %w[bin/start --help] => /set up and run Rungs/, %w[bin/rungs --help] => %r{bin/rungs},
       %w[bin/rungs-admin --help] => /keeps this machine/,
       %w[bin/rungs sheet practice --activity twins --seed 3] => /\A%PDF/n,
       %w[bin/rungs sheet cutouts --kind dominoes] => /\A%PDF/n }.each do |command, words|

@@ -16,7 +16,8 @@ module Pages
         key.failure("is from the year 2000 to 2100") if value && !DAYS.cover?(value)
       end
 
-      def self.call(input) = new.call(input)
+      # One of each is enough: it keeps nothing of what it checks.
+      def self.call(input) = (@checker ||= new).call(input)
     end
   end
 end

@@ -6,7 +6,9 @@ module Pages
   module Shared
     # How fast what can be guessed may be tried: by one address, for one account from one address, and in all. Nobody
     # can lock somebody else out by trying.
-    module Pace
+    class Pace
+      # Where something can be guessed; all else goes by.
+      WATCHED = %r{\A/(account|b)/}
       CODE = %r{\A/b/([^/]+)}
       # What is tried → how often in so many seconds.
       LIMITS = { "sign-in" => [100, 300], "sign-in of one" => [10, 300], "all sign-ins" => [1000, 300],
@@ -18,17 +20,19 @@ module Pages
                 "new password" => "/account/reset-password-request" }.freeze
       private_constant :PATHS
 
-      module_function
-
-      # @return [Class] the middleware
-      def middleware
+      def initialize(app)
         Rack::Attack.cache.store = Records::Attempts
         Rack::Attack.throttled_responder = ->(_) { ErrorPages.page(429) }
         LIMITS.each do |name, (limit, period)|
           Rack::Attack.throttle(name, limit: limit, period: period) { |request| of(name, request) if Settings.paced? }
         end
-        Rack::Attack
+        @app = app
+        @attack = Rack::Attack.new(app)
       end
+
+      def call(env) = env["PATH_INFO"].match?(WATCHED) ? @attack.call(env) : @app.call(env)
+
+      private
 
       # @return [String, nil] by what a request is counted; nil where it is none of these
       def of(name, request)
@@ -49,7 +53,6 @@ module Pages
         code = request.path[CODE, 1]
         !code.nil? && request.env["rack.session"]["board"] != code.upcase
       end
-      private_class_method :of, :tried?, :code_tried?
     end
   end
 end
