@@ -88,8 +88,8 @@ module Records
       heard.to_h { |each| [[each.child_id, *posed[each.problem_id].values.values_at(:part_id, :item)], each] }
     end
 
-    # @return [Array(String, String), nil] key and title of what else was heard last of that child on that problem within
-    #   ten minutes, where that was looked for
+    # @return [Array(String, String), nil] key and title of what else was heard last of that child on that problem
+    #   within ten minutes, where that was looked for
     def twice
       key, code = values[:twice].to_a
       [key, Observation.title_of(code)] if key
