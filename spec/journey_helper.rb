@@ -20,6 +20,9 @@ class PatientDriver < Capybara::Selenium::Driver
   def invalid_element_errors = [*super, Selenium::WebDriver::Error::UnknownError]
 end
 
+# The browser keeps the machine's clock, whatever this process is made to believe (faketime).
+ENV.delete("LD_PRELOAD")
+
 Capybara.register_driver(:chromium) do |app|
   profile = Dir.mktmpdir("rungs-chromium").tap { |folder| PROFILES << folder }
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium",
