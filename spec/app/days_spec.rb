@@ -67,6 +67,7 @@ RSpec.describe "Days" do
       send_form "/lesson/#{room.id}/go", to: "start"
       expect(room.lesson_on(Date.new(2026, 11, 28)).course.current).not_to be_nil
       expect(body("/today/#{room.id}")).to include("Listen to these first", "going on now")
+      expect(body("/week/#{room.id}")).to include("Week of 30 November")
     end
   end
 

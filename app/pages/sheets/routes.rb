@@ -55,6 +55,7 @@ module Pages
 
         headers "hx-redirect" => "/sheets/#{room.id}/jobs/#{@job.id}" if @job.ready? && htmx?
         status 202 unless @job.ready?
+        @hushed = true
         erb :"sheets/job"
       end
 

@@ -144,8 +144,9 @@ module Pages
       end
 
       helpers do
+        # At a weekend the week to come, also where a lesson was begun on it.
         def monday
-          day = @form[:from] || coming_day
+          day = @form[:from] || (Rungs::SchoolDays.school_day?(today) ? coming_day : Rungs::SchoolDays.after(today))
           day - (day.cwday - 1)
         end
 
