@@ -16,7 +16,7 @@ module Rungs
     ALL = Catalogue.new("activity", [
       QuickLooks, HiddenBeads, FillTheFrame, TenAndSome, Toss, AllTheWays, TwoGroups, SomeLeave, Twins, FairShares,
       JumpTrack, SameBothSides, BundlesOfTen, BuildAndBreak, TurnAround, NumberRiddle, DiceMat, DominoSums, TwoCards,
-      StoryTime, PlanForIt, Strings, WhoseWay, CountBy, ByHeart
+      StoryTime, PlanForIt, Strings, WhoseWay, MeetASign, MatchUp, CountBy, ByHeart
     ])
 
     # What a lesson has unless the teacher says otherwise (guide 2).

@@ -2,7 +2,8 @@
 
 module Rungs
   module Activity
-    # A finger on the start, which is not counted; jump, count the jumps, land, write.
+    # A finger on the start, which is not counted; jump, count the jumps, land, write. Or a number to find on a line
+    # that has its tens alone: between which, then by ones.
     class JumpTrack < Kind
       entry id: "jump_track", title: "Jumps on the line", minutes: 8, finds: %w[put_together take_away], usual: 6,
             paper: { recording: "line", cutouts: %w[dice_nets] },
@@ -16,23 +17,30 @@ module Rungs
                           "make_ten" => "stops at ten on the way",
                           "known_fact" => "lands at once" },
             slips: %w[start_counted one_over],
-            easier: "To ten, forward.", harder: "Back, and where did I start?"
+            easier: "To ten, forward.", harder: "Back, where did I start, and where is it?"
 
       option "to", "To", [10, 20, 100], fits: :range
-      option "missing", "Missing", %w[landing start jumps both]
+      option "missing", "Missing", %w[landing start jumps both place]
       option "direction", "Jump", %w[forward back]
 
       MOST_JUMPS = 9
 
-      def most = both? ? landings.size : rows.size
+      def most
+        return places.size if place?
+
+        both? ? landings.size : rows.size
+      end
 
       def draw(random, count)
+        return mixed(places, count, random).map { |number| found(number) } if place?
         return mixed(landings, count, random).map { |landing| to_land(landing, random) } if both?
 
         rows.sample(count, random: random).map { |start, jumps| row(start, jumps) }
       end
 
       def item(data)
+        return placed(data) if place?
+
         start, jumps, landing = data.values_at(:start, :jumps, :landing)
         sum = "#{start} #{sign} #{jumps} = #{landing}"
         make(
@@ -62,6 +70,33 @@ module Rungs
       private
 
       def back? = option(:direction) == "back"
+      def place? = option(:missing) == "place"
+
+      # Every number between two tens.
+      def places = (1...option(:to)).reject { |number| (number % 10).zero? }
+
+      # From the ten below, or from the ten above where one goes back.
+      def found(number)
+        ones = back? ? 10 - (number % 10) : number % 10
+        { start: back? ? number + ones : number - ones, jumps: ones, landing: number, missing: "place" }
+      end
+
+      def placed(data)
+        start, jumps, landing = data.values_at(:start, :jumps, :landing)
+        sum = "#{start} #{sign} #{jumps} = #{landing}"
+        question = "Where is #{landing}? Between which tens, and nearer to which?"
+        make(
+          ask: question, answer: landing, data: data, equation: nil,
+          steps: [
+            step("look", tens, "A line with its tens."), step("ask", tens, question),
+            step("check", reach(start, one_by_one(start, landing)),
+                 "From #{start}, by ones#{' back' if back?}: #{many(jumps, 'jump')}."),
+            step("write", parts(back? ? [jumps, landing] : [start, jumps]), read(sum), equation: sum)
+          ]
+        )
+      end
+
+      def tens = Picture::Line.new(to: option(:to), style: :tens)
       def both? = option(:missing) == "both"
       def sign = back? ? "−" : "+"
       def longest = [MOST_JUMPS, option(:to) / 2].min

@@ -2,13 +2,14 @@
 
 module Rungs
   module Picture
-    # A number line (marks), a number track (numbered cells), or an open line with no marks; a start dot and numbered
-    # jumps, forward or back. Jumps are as long as what they jump. Jumps are counted, the start is not.
+    # A number line (marks, or its tens alone), a number track (numbered cells), or an open line with no marks; a start
+    # dot and numbered jumps, forward or back. Jumps are as long as what they jump. Jumps are counted, the start is not.
     class Line
       include Kind
 
       ENDS = [10, 20, 100].freeze
-      STYLES = { line: "A number line", track: "A number track", open: "An open number line" }.freeze
+      STYLES = { line: "A number line", tens: "A number line with its tens", track: "A number track",
+                 open: "An open number line" }.freeze
       BASE = 2.4
       # How long a line is, in units, and the least that two numerals, or two labels of jumps, keep apart.
       LENGTH = 20.0
@@ -118,6 +119,7 @@ module Rungs
       def scale
         case @style
         when :track then track
+        when :tens then tens.map { |number| tick(number, true) } + numerals(tens)
         when :open then stood_on.map { |number| tick(number, true) } + numerals(stood_on)
         else ticks.map { |number| tick(number, (number % step_of_long).zero?) } + numerals(stood_on + tens_and_all)
         end
@@ -125,6 +127,7 @@ module Rungs
 
       # The ticks that are drawn, those that are longer, and the numbers that have a numeral where there is room.
       def ticks = (@from..@to).step(span > 50 ? 5 : 1)
+      def tens = (@from..@to).step(10).to_a
       def step_of_long = span > 50 ? 10 : 5
 
       def tens_and_all

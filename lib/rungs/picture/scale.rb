@@ -48,7 +48,9 @@ module Rungs
       # @param left, right [Array<Integer>] the terms of each side; a term may be a sign for a number that is not known
       # @param hidden [Symbol, nil] the side that is not written, :left or :right
       # @param weights [Array<Integer>] what each side weighs, where a term is not known
-      def initialize(left, right, hidden: nil, weights: nil)
+      # @param joined [String] what stands between the terms of a side
+      def initialize(left, right, hidden: nil, weights: nil, joined: "+")
+        @joined = joined
         sides = [left, right]
         fits = sides.all? { |side| side.size.between?(0, MOST) && side.grep(Integer).all? { |number| number >= 0 } }
         refuse "a side of a balance is a number or a sum of up to three" unless fits
@@ -88,11 +90,13 @@ module Rungs
         hidden = @hidden == %i[left right][side]
         [bowl, mark(:weight, x: left + 0.3, y: 2.4 + drop, width: PAN - 0.6, height: 1, tone: %i[a b][side],
                              group: side,
-                             text: hidden ? "?" : @sides[side].join(" + "), state: (:hidden if hidden))]
+                             text: hidden ? "?" : written(side), state: (:hidden if hidden))]
       end
 
+      def written(side) = @sides[side].join(" #{@joined} ")
+
       def alt
-        sides = @sides.map { |side| side.empty? ? "nothing" : side.join(" + ").sub("?", "a number to find") }
+        sides = [0, 1].map { |side| @sides[side].empty? ? "nothing" : written(side).sub("?", "a number to find") }
         sides[@hidden == :left ? 0 : 1] = "a hidden number" if @hidden
         "A balance: #{sides[0]} and #{sides[1]}, #{TIPPED.fetch(tips)}"
       end

@@ -48,6 +48,7 @@ module Rungs
 
       def alt
         return "A mat of #{@numbers.size} places, #{@covered.size} covered" if mat?
+        return "Cards: #{@left.join(', ')}" unless @numbers.each_cons(2).all? { |one, other| other == one + 1 }
 
         "Numbers #{@numbers.first} to #{@numbers.last}, #{@left.size} left: #{@left.join(', ')}"
       end
