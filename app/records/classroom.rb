@@ -59,7 +59,7 @@ module Records
 
     # What an activity is told of the class: its settings, which facts are due, and which two ways were heard.
     def activity_settings
-      { **pictured, turned: setting("turned"), minus: setting("minus").tr("_", " "),
+      { **pictured, turned: setting("turned"), minus: setting("minus").tr("_", " "), signs: setting("signs"),
                     facts: ->(operation) { due_facts[operation] }, names: -> { called },
                     ways_heard: -> { lesson_on(today)&.ways_heard } }
     end

@@ -13,7 +13,7 @@ module Rungs
         solved = asked.solved.to_s
         [first, step("look", started(asked), "How did you work it out?"),
          step("check", finished(asked), "Look again: is it so?"),
-         step("write", asked.two_sided? ? Picture::Sentence.new(solved) : parts(asked.parts),
+         step("write", asked.two_sided? ? sentence_picture(solved) : parts(asked.parts),
               read(solved), equation: solved)]
       end
 

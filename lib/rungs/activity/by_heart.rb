@@ -31,9 +31,9 @@ module Rungs
       def item(data)
         asked = problem("#{data[:fact]} = ?")
         make(
-          ask: asked.to_s, answer: asked.answer, problem: asked, data: data,
+          ask: in_words(asked.to_s), answer: asked.answer, problem: asked, data: data,
           steps: [
-            step("ask", Picture::Sentence.new(asked.to_s), "Think."),
+            step("ask", sentence_picture(asked.to_s), "Think."),
             step("look", parts(asked.parts, hidden: Picture::UNKNOWN.fetch(asked.unknown)),
                  "Did you know it, or work it out?"),
             step("check", frame(asked.parts, size: asked.whole > 10 ? 20 : 10), "Is it so?"),

@@ -82,6 +82,8 @@ module Rungs
       extend Described
 
       MOST_ITEMS = 300
+      # What a class says, where it says nothing else.
+      USUAL = Picture::Staging::USUAL.merge(turned: "two", minus: "take away", signs: "all").freeze
       READ_BACK = "Read them all. What do you notice?"
 
       attr_reader :chosen, :settings
@@ -89,7 +91,7 @@ module Rungs
       # @param chosen [Hash{String => Object}] a choice for every option
       def initialize(chosen, settings)
         @chosen = chosen.freeze
-        @settings = { **Picture::Staging::USUAL, turned: "two", minus: "take away" }.merge(settings).freeze
+        @settings = USUAL.merge(settings).freeze
       end
 
       # @param seed [Integer]
@@ -174,14 +176,19 @@ module Rungs
       def refuse(reason) = raise(Error::NotAProblem, reason)
 
       def make(ask:, answer:, data:, steps:, problem: nil, equation: problem&.to_s, told: {})
-        Item.new(ask: ask, answer: answer, problem: problem, equation: equation, data: data, steps: steps,
+        Item.new(ask: ask, answer: answer, problem: problem, equation: in_words(equation), data: data, steps: steps,
                  told: { story: "", **told })
       end
 
+      # A sentence with the signs that the class has met.
+      def in_words(sentence) = InWords.say(sentence, settings[:signs])
+      def sentence_picture(text) = Picture::Sentence.new(in_words(text))
+
       # @param shown [Picture::Kind, Picture::Layout]
-      def step(name, shown, words, **more)
+      def step(name, shown, words, equation: nil, **more)
         layout = shown.is_a?(Picture::Layout) ? shown : shown.layout
-        Step.new(name: name, layout: layout, words: words, minus: settings[:minus], **more)
+        written = in_words(equation)
+        Step.new(name: name, layout: layout, words: words, equation: written, minus: settings[:minus], **more)
       end
 
       def read(equation) = "Read it: #{Aloud.read(equation, minus: settings[:minus])}."

@@ -82,7 +82,7 @@ module Rungs
       end
 
       # The card with the sum: as it is written, or as things.
-      def seen(asked) = option(:shown) == "sentences" ? Picture::Sentence.new(asked.to_s) : built(asked)
+      def seen(asked) = option(:shown) == "sentences" ? sentence_picture(asked.to_s) : built(asked)
 
       # What is put out to begin with; nothing of the answer.
       def built(asked)

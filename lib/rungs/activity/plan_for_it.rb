@@ -43,7 +43,7 @@ module Rungs
           steps: [
             step("look", one_of_each(data[:kinds]), "What could we bring?"),
             step("ask", one_of_each(data[:kinds]), "Choose how many of each. List them and draw them."),
-            step("check", Picture::Sentence.new("#{(['□'] * data[:kinds].size).join(' + ')} = □"),
+            step("check", sentence_picture("#{(['□'] * data[:kinds].size).join(' + ')} = □"),
                  "How many things is that? There is no wrong choice."),
             step("write", one_of_each(data[:kinds]), "Read your list, and say the total.")
           ]

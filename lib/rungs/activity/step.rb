@@ -11,8 +11,11 @@ module Rungs
     # under the other. falls: whether what it shows falls onto the board. minus: how the class says the sign.
     Step = Struct.new(:name, :layout, :words, :equation, :seconds, :hands, :asked, :beside, :lines, :falls,
                       :minus, keyword_init: true) do
-      # @return [String, nil] the sentence as one reads it: "twelve take away five is seven"
-      def aloud = equation && Aloud.read(equation, minus: minus || "take away")
+      # @return [String, nil] the sentence as one reads it: "twelve take away five is seven"; one in words as it is
+      def aloud
+        equation&.match?(/\p{L}/) ? equation : equation && Aloud.read(equation, minus: minus || "take away")
+      end
+
       def to_h = { name: name, words: words, equation: equation, alt: layout.alt }
     end
   end

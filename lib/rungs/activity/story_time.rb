@@ -61,7 +61,7 @@ module Rungs
 
       def item(data)
         asked = data[:equation] ? problem(data[:equation]) : story_problem(data)
-        words = data[:words].empty? ? asked.to_s : data[:words]
+        words = data[:words].empty? ? in_words(asked.to_s) : data[:words]
         make(
           ask: words, answer: (asked.answer unless asked.many_answers?), problem: asked, data: data,
           told: { story: data[:words], **data.slice(:template, :number_set) },
@@ -76,7 +76,7 @@ module Rungs
         Problem.new(situation: data[:situation], parts: data[:parts].to_a, unknown: unknown)
       end
 
-      def sentence_steps(asked) = bare_steps(asked, step("ask", started(asked), asked.to_s, asked: true))
+      def sentence_steps(asked) = bare_steps(asked, step("ask", started(asked), in_words(asked.to_s), asked: true))
 
       # The words stand alone until the picture is asked for: there is something to think of first.
       def story_steps(asked, words, things)

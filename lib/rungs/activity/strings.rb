@@ -34,8 +34,8 @@ module Rungs
         before = data[:problems].first(data[:place])
         words = before.empty? ? "How many?" : "Does the one before help?"
         make(
-          ask: "#{asked}. How did you work it out?", answer: asked.answer, problem: asked, data: data,
-          steps: bare_steps(asked, step("ask", Picture::Sentence.new(asked.to_s), words))
+          ask: "#{in_words(asked.to_s)}. How did you work it out?", answer: asked.answer, problem: asked, data: data,
+          steps: bare_steps(asked, step("ask", sentence_picture(asked.to_s), words))
         )
       end
     end

@@ -33,7 +33,7 @@ module Rungs
         make(
           ask: ask(asked, data[:ways]), answer: asked.answer, problem: asked, data: data,
           steps: [
-            step("look", Picture::Sentence.new(asked.to_s), "How would you do it?"), *first, *second,
+            step("look", sentence_picture(asked.to_s), "How would you do it?"), *first, *second,
             compared(asked, first.last, second.last),
             step("check", parts(asked.parts), "Is there another way?"),
             step("write", Picture::Bars.new(asked.parts), read(asked.solved.to_s),
@@ -98,9 +98,9 @@ module Rungs
 
       def ask(asked, ways)
         names = ways.map { |way| way[:child] }
-        return "#{asked} #{names[1]} says #{ways[1][:answer]}. What did #{names[1]} do?" if slipped?
+        return "#{in_words(asked.to_s)} #{names[1]} says #{ways[1][:answer]}. What did #{names[1]} do?" if slipped?
 
-        "#{asked} #{names.join(' and ')} did it in two ways. What is the same?"
+        "#{in_words(asked.to_s)} #{names.join(' and ')} did it in two ways. What is the same?"
       end
     end
   end

@@ -2,14 +2,14 @@
 
 module Rungs
   module Picture
-    # A bare equation, nothing else: its numbers and signs in a row, an empty box for what is asked.
+    # A bare equation, nothing else: its numbers and signs in a row, or words for them, an empty box for what is asked.
     #
     #   Sentence.new("8 + 5 = □")
     class Sentence
       include Kind
 
-      # How wide a sign, a digit and a box are.
-      SIGN, DIGIT, BOX = 0.8, 0.45, 1.0
+      # How wide a sign, a digit, a letter and a box are.
+      SIGN, DIGIT, LETTER, BOX = 0.8, 0.45, 0.42, 1.0
 
       # A number, a sign, a number and what comes out: those can stand under each other.
       STACKED = /\A(?<first>\S+) (?<sign>[+−]) (?<second>\S+) = (?<whole>\S+)\z/
@@ -65,6 +65,8 @@ module Rungs
 
       def width(text)
         return BOX if text == "□"
+
+        return (text.size * LETTER) + 0.3 if text.match?(/\p{L}/)
 
         text.match?(/\d/) ? (text.size * DIGIT) + 0.3 : SIGN
       end

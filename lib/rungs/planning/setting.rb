@@ -27,6 +27,8 @@ module Rungs
       { id: "start", question: "A count starts from",
         choices: { "chosen" => "whichever the child chooses", "larger" => "the larger: a hint says so" } },
       { id: "fingers", question: "Fingers are", choices: { "welcome" => "welcome", "quiet" => "not hinted at" } },
+      { id: "signs", question: "Signs this class has met",
+        choices: { "all" => "all", "plus_equals" => "plus and equals", "plus" => "plus", "none" => "none yet" } },
       { id: "facts", question: "Known facts",
         choices: { "grow" => "grow out of reasoning", "weekly" => "are also checked by heart each week" } },
       { id: "region", question: "Words and dates",
