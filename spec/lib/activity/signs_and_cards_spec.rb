@@ -25,6 +25,8 @@ RSpec.describe Rungs::Activity do
         others = %w[plus equals minus] - [chosen[:sign]]
         expect(belonging.drop(2).sort).to eq([chosen[:sign], chosen[:sign], *others, "none"].sort)
         orders[chosen[:sign]] << belonging.drop(2)
+        expect(belonging.drop(2).each_cons(2).map { |one, other| one == other }).to all(be(false))
+        expect(set.find { |data| data[:belongs] == "none" }[:problem]).to match(/\A\d+\z/)
         expect(set.map { |data| data[:problem].include?("□") }).to eq([true, true, *[false] * 5])
         largest = set.flat_map { |data| data[:problem].scan(/\d+/).map(&:to_i) }.max
         expect(largest).to be <= chosen[:to]
@@ -52,6 +54,25 @@ RSpec.describe Rungs::Activity do
   end
 
   describe "match_up" do
+    it "says and shows each sum as it is asked, puts out what is there, and counts to be sure" do
+      told = { "put_together" => ["3 + 4 = □", "3 and 4", 7, [7, 7]],
+               "take_away" => ["8 − 3 = □", "8, 3 go", 5, [8, 8]],
+               "missing_part" => ["3 + □ = 8", "3 and how many, to make 8", 5, [3, 8]] }
+      told.each do |form, (problem, spoken, answer, things)|
+        %w[pictures sentences].each do |shown|
+          item = made("match_up", form: form, shown: shown).item({ problem: problem, answers: [4, answer, 9, 2] })
+          words = ["#{shown == 'sentences' ? 'A sum' : 'Look'}: #{spoken}.", "Build it.",
+                   "Which card belongs to #{spoken}?", "Count to be sure: #{answer}."]
+          expect(item.steps.first(4).map(&:words)).to eq(words)
+          seen, built, cards, together = item.steps.map { |step| step.layout.marks.map(&:shape).tally }
+          expect(seen.key?(:thing)).to be(shown == "pictures")
+          expect([built[:thing], together[:thing], cards[:cell]]).to eq([*things, 4])
+          expect(item.steps[3].layout.alt).to match(form == "put_together" ? /counted|ticked|7/ : /\d/)
+          expect(item.steps.last.layout.marks.count { |mark| mark.shape == :out }).to eq(1)
+        end
+      end
+    end
+
     it "has no two sums with one answer, one card over, and the same cards all the way" do
       tries("match_up", to: [5, 10, 20], form: %w[put_together take_away missing_part],
                         shown: %w[pictures sentences]) do |kind, chosen, seed|
