@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
-# Ten thousand requests over all routes, each with something odd in its path or its form: how many the server could not
-# answer for (5xx: none), and how many took long. The same requests each time for the same seed: bin/bench fuzz SEED
+# Ten thousand requests over all routes, each with something odd in its path, its form, its cookies or a file that it
+# sends: how many the server could not answer for (5xx: none), and how many took long. The same requests each time for
+# the same seed: bin/bench fuzz SEED
 require_relative "place"
 require_relative "measure"
 
@@ -16,6 +17,9 @@ require_relative "tapper"
 # Requests that no page makes.
 class Fuzz
   LONGEST = 3000
+  BOUNDARY = "harbour"
+  COOKIES = %w[rungs.session rungs.stay x].freeze
+  FILES = %w[file photo list days[] x].freeze
   # Signing out and closing the account would end it; what goes on for ever is not asked for.
   LEFT_OUT = %r{/events\z|\A/account/sessions}
   NAMES = ObjectSpace.each_object(Class).select { |each| each < Pages::Shared::Contract }
@@ -25,6 +29,13 @@ class Fuzz
          "٣", "1 2 3", "9,5", "0.0", "3.99", "2026-02-30", "0000-00-00", "9999-12-31", "2026-11-26", "to10", "add",
          "add_to.result", "count_on", "x" * LONGEST, "[" * 200, "{}", "--1", "+ +", "1" * 400, "\r\n\r\n"].freeze
 
+  EVENT = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nDTSTART;VALUE=DATE:20261130\r\n%s\r\nEND:VEVENT\r\n" \
+          "END:VCALENDAR\r\n"
+  ENDS = ["DTEND:x", "DTEND;VALUE=DURATION:P3D", "DURATION:P9999999D", "DTEND;VALUE=DATE:99991231", "RRULE:FREQ=DAILY",
+          "DTEND;TZID=Moon/Base:20261130T090000"].freeze
+  BODIES = [*ENDS.map { |ending| format(EVENT, ending) }, "\xFF\xD8\xFF\xE0".b, "\x89PNG\r\n\x1A\n".b, "GIF89a".b,
+            "\0" * 300, "BEGIN:VCALENDAR", "", "x" * LONGEST].freeze
+
   # @param random [Random]
   # @param known [Hash{String => Array}] what there is of each path parameter
   def initialize(random, known)
@@ -33,12 +44,15 @@ class Fuzz
     @routes = Pages::Places::ALL.flat_map { |place, pages| routes_of(place, pages::Routes) }
   end
 
-  # @return [Array(String, String, String)] verb, path and form
+  # @return [Array(String, String, String, Hash)] verb, path, body and headers
   def request
     verb, pattern = pick(@routes)
     path = pattern.gsub(/:(\w+)\??/) { escape(part(Regexp.last_match(1))) }
-    form = Array.new(@random.rand(7)) { "#{name}=#{escape(value)}" }.join("&")
-    verb == "GET" ? [verb, "#{path}?#{form}", ""] : [verb, path, form]
+    headers = @random.rand < 0.1 ? { "Cookie" => cookies } : {}
+    return [verb, "#{path}?#{form}", "", headers] if verb == "GET"
+    return [verb, path, form, headers] if @random.rand < 0.8
+
+    [verb, path, with_file, headers.merge("Content-Type" => "multipart/form-data; boundary=#{BOUNDARY}")]
   end
 
   private
@@ -51,6 +65,18 @@ class Fuzz
   def pick(list) = list[@random.rand(list.size)]
   def part(name) = @random.rand < 0.8 && @known.key?(name) ? pick(@known[name]) : value
   def value = @random.rand < 0.3 ? pick(@known.values.flatten) : pick(ODD)
+  def form = Array.new(@random.rand(7)) { "#{name}=#{escape(value)}" }.join("&")
+
+  # Beside the session's own, or in its place.
+  def cookies = Array.new(1 + @random.rand(3)) { "#{pick(COOKIES)}=#{escape(value)}" }.join("; ")
+
+  # Now and then not even whole.
+  def with_file
+    heading = "Content-Disposition: form-data; name=\"#{pick(FILES)}\"; filename=\"#{pick(%w[a.ics a.jpg ../x])}\""
+    body = "--#{BOUNDARY}\r\n#{heading}\r\n\r\n#{pick(BODIES)}\r\n--#{BOUNDARY}--\r\n".b
+    @random.rand < 0.9 ? body : body[0, @random.rand(body.size)]
+  end
+
   def name = @random.rand < 0.7 ? pick(NAMES) : pick(["#{pick(NAMES)}[]", "#{pick(NAMES)}[x][y]", "x"])
 
   # Now and then as no browser would.
@@ -78,7 +104,7 @@ end
 measure = Measure.new
 worst = answers.select { |*, status, _| status >= 500 }
 late = answers.select { |*, seconds| seconds > SLOW }
-worst.first(10).each { |verb, path, form, status, _| puts "#{status} #{verb} #{path[0, 200]} #{form[0, 200]}" }
+worst.first(10).each { |verb, path, form, _, status, _| puts "#{status} #{verb} #{path[0, 200]} #{form[0, 200]}" }
 late.first(10).each { |verb, path, *, seconds| puts "#{seconds.round(1)} s #{verb} #{path[0, 200]}" }
 answers.group_by { |*, status, _| status / 100 }.sort.each { |kind, those| puts "#{kind}xx: #{those.size} requests" }
 measure.figure("requests", answers.size, "requests", floor: REQUESTS)

@@ -34,9 +34,10 @@ class Tablet
 
   # Whatever it is.
   # @return [Array(Integer, Float)] status, seconds
-  def ask(verb, path, form)
+  def ask(verb, path, form, more = {})
     start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-    headers = { "Content-Type" => "application/x-www-form-urlencoded", **@headers }
+    headers = { "Content-Type" => "application/x-www-form-urlencoded", **@headers, **more }
+    headers["Cookie"] = "#{@headers['Cookie']}; #{more['Cookie']}" if more.key?("Cookie")
     answer = @http.send_request(verb, path, form, headers)
     [answer.code.to_i, Process.clock_gettime(Process::CLOCK_MONOTONIC) - start]
   end
