@@ -193,7 +193,8 @@ class Start
 
   def greet
     puts "", "Rungs is at #{Settings.url}"
-    puts "#{ENV.fetch('RUNGS_WORKERS')} processes serve, as this machine's cores and memory allow (RUNGS_WORKERS)."
+    many = ENV.fetch("RUNGS_WORKERS")
+    puts "#{many == '1' ? '1 process serves' : "#{many} processes serve"}, as this machine's cores and memory allow."
     puts "To look around: press “Open the demo class” on the sign-in page." if Settings.demo_offer?
     puts "To make an account one needs this code:  #{Settings.invitation}" if Settings.invitation
     puts "Ctrl-C ends it."

@@ -23,7 +23,7 @@ class Tests
   LINT = { "eslint, prettier and stylelint" => %w[npm run lint] }.freeze
 
   def initialize(arguments)
-    @specs, @options = arguments.partition { |argument| File.exist?(argument[/\A[^:\[]+/]) }
+    @specs, @options = arguments.partition { |argument| File.directory?(argument) || argument.include?("_spec.rb") }
   end
 
   # @return [Boolean] whether all is well

@@ -68,6 +68,12 @@ RSpec.describe Exchange::ClassList do
     expect(described_class.clean(" \u2066Ada\u2069  Lane ")).to eq("Ada Lane")
   end
 
+  it "takes names of forty letters, and a first line with a number in it for no header" do
+    expect(names("#{'a' * 40}\n#{'b' * 41}")).to eq(["a" * 40])
+    expect(names("Name 1\nAda")).to eq(["Ada"])
+    expect(described_class.new("Name;Class 2\nAda;x").lines.map(&:number)).to eq([1, 2])
+  end
+
   it "refuses more lines than any class has, before it looks at them" do
     expect { described_class.new("Ada\n" * 201) }.to raise_error(Rungs::Error::TooMany, /201 lines/)
     expect(described_class.new("Ada\n" * 200).lines.size).to eq(200)
