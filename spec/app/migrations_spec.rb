@@ -40,6 +40,41 @@ RSpec.describe "The tables’ history" do
   def details(part) = db[:lesson_parts].first(id: part)[:details].to_h
   def thrown(part) = details(part)["thrown"].to_h.transform_values(&:to_h)
 
+  def kept(name) = JSON.parse(File.read(File.expand_path("../fixtures/#{name}.json", __dir__)))
+
+  it "call nothing of the core or of the records, which change" do
+    calling = Dir[File.join(Database::MIGRATIONS, "*.rb")].select do |file|
+      File.readlines(file).any? { |line| line.match?(/\A[^#]*(Rungs|Records)::|\A\s*require/) }
+    end
+    expect(calling).to eq([])
+  end
+
+  # As the core of then said it, which is kept in a file.
+  it "says of each problem what the moves of then afforded" do
+    to(12)
+    cases = kept("affords")
+    ids = cases.map do |situation, parts, unknown, equation, _|
+      db[:problems].insert(classroom_id: room, lesson_id: lesson, situation: situation, equation: equation,
+                           unknown: unknown, parts: Sequel.pg_array(parts, :integer), operation: "add", band: "to20",
+                           affords: Sequel.pg_array([], :integer), story: "", posed_at: Time.utc(2026, 10, 5))
+    end
+    to(13)
+    said = db[:problems].where(id: ids).to_hash(:id, :affords)
+    wrong = ids.zip(cases).reject { |id, each| said[id].to_a == each.last }
+    expect([cases.size, wrong]).to match([be > 300, []])
+  end
+
+  it "keeps what each story of then was of" do
+    to(17)
+    things = kept("story_things")
+    begun = part("story", {})
+    things.each_key.with_index { |template, index| problem(begun, "3 and 2.", index % 60, template: template) }
+    problem(begun, "3 and 2.", 59, template: nil)
+    to(18)
+    found = thrown(begun).values.map { |data| [data["template"], data["things"].to_a.join(", ")] }
+    expect(found).to contain_exactly(*things.to_a, [nil, "counter"])
+  end
+
   it "keeps quick looks as they lay, with the ways children saw them" do
     to(14)
     planned = part("quick_looks", { "to" => 7, "seconds" => 3 })
