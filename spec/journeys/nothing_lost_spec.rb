@@ -12,7 +12,7 @@ RSpec.describe "Nothing is lost", type: :feature do
 
   # A server process of its own, to be killed.
   def start_server
-    environment = { "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1" }
+    environment = { "RUNGS_PORT" => port.to_s, "RUNGS_HOST" => "127.0.0.1", **BELIEVED }
     servers << spawn(environment, "bundle", "exec", "puma", "-C", "config/puma.rb", chdir: Rungs::ROOT,
                                                                                     out: File::NULL, err: File::NULL)
     Timeout.timeout(60) { sleep 0.1 until listening? }

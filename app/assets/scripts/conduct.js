@@ -167,7 +167,7 @@ class Conduct {
   }
 
   // A way waits like any tap.
-  async way(event) {
+  way(event) {
     event.preventDefault();
     const form = event.target;
     const values = Object.fromEntries(new FormData(form));
@@ -175,9 +175,10 @@ class Conduct {
     delete values.authenticity_token;
     values.client_key = crypto.randomUUID();
     const path = form.getAttribute("action");
-    const here = (tap) => tap.path === path && tap.values.part_id === values.part_id && tap.values.item === values.item;
-    await this.sender.mended(here);
     this.sender.send(path, values, `a way given: ${values.written || "as it was tapped"}`);
+    const key = (tap) => [tap.path, tap.values.part_id, tap.values.item].join(" ");
+    const mine = key({ path, values });
+    this.sender.mended((tap) => key(tap) === mine && tap.values.client_key !== values.client_key);
     if (!navigator.onLine) this.clear();
   }
 
