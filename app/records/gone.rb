@@ -2,5 +2,7 @@
 
 module Records
   # Something is asked for that is not there any more, or is another's.
-  class Gone < StandardError; end
+  class Gone < StandardError
+    def initialize(message = "that is not there any more") = super
+  end
 end

@@ -82,6 +82,12 @@ RSpec.describe Jobs do
     end
   end
 
+  it "says in words that what it should draw is not there any more" do
+    job = ask("form" => { "sheet" => "practice", "part" => 10**9 })
+    described_class.do_now(job)
+    expect([job.state, job.trouble]).to eq(["failed", "That is not there any more"])
+  end
+
   it "takes accounts in turn, the same once, and no more than ten of one" do
     other = make_teacher
     first = Array.new(3) { |index| ask(seed: index) }

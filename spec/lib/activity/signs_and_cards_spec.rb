@@ -119,7 +119,7 @@ RSpec.describe Rungs::Activity do
 
   describe "a place on the line" do
     it "shows the tens alone, then goes there by ones from a ten" do
-      tries("jump_track", to: [10, 20, 100], direction: %w[forward back]) do |kind, chosen, seed|
+      tries("jump_track", to: [10, 20, 100], direction: %w[forward back]) do |_, chosen, seed|
         kind = made("jump_track", **chosen, missing: "place")
         kind.items(seed: seed).each do |item|
           start, jumps, landing = item.data.values_at(:start, :jumps, :landing)
