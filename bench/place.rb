@@ -83,8 +83,19 @@ module Place
     await(port, tries - 1)
   end
 
+  # With its processes, whether it ends by itself or not.
+  def end_server(pid)
+    family = [pid, *children(pid)]
+    Process.kill("TERM", pid)
+    50.times { Process.wait(pid, Process::WNOHANG) ? return : sleep(0.1) }
+    family.each { |each| system("kill", "-9", each.to_s, err: File::NULL) }
+    Process.wait(pid)
+  rescue SystemCallError
+    nil
+  end
+
   def close
-    @servers.to_a.each { |pid| Process.kill("TERM", pid) && Process.wait(pid) }
+    @servers.to_a.each { |pid| end_server(pid) }
     DB.disconnect
     @cluster.stop if @stop
   end

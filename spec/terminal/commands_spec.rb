@@ -35,7 +35,8 @@ RSpec.describe "The commands" do
   end
 
   def said(*command)
-    said, status = Open3.capture2e(environment, *command, chdir: root, binmode: true)
+    bounded = ["timeout", "--kill-after=5", "180", *command]
+    said, status = Open3.capture2e(environment, *bounded, chdir: root, binmode: true)
     [status.exitstatus, said]
   end
 
