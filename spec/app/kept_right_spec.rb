@@ -37,6 +37,10 @@ RSpec.describe "What was tapped is kept right" do
       expect([name, last_response.status, kept?]).to match([name, be_between(400, 499), false])
       expect(last_response.body).not_to match(/nothing/i)
     end
+    %w[changes undo].each do |what|
+      send_form "/listen/#{room.id}/records/#{SecureRandom.uuid}/#{what}", htmx: true, client_key: SecureRandom.uuid
+      expect([what, last_response.status, kept?]).to eq([what, 404, false])
+    end
     expect(records.count).to eq(3)
   end
 

@@ -141,11 +141,8 @@ module Pages
         def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
         def evidence = @evidence ||= Records::Evidence.new(room)
 
-        # Tells the page that what it sent is kept: only then does a tap leave the device.
-        def kept
-          headers "rungs-kept" => "yes"
-          yield
-        end
+        # Tells the page, once it is so, that what it sent is kept: only then does a tap leave the device.
+        def kept = yield.tap { headers "rungs-kept" => "yes" }
 
         def htmx? = env.key?("HTTP_HX_REQUEST")
         def refuse(reason) = raise(Refusal, reason)
