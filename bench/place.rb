@@ -61,7 +61,7 @@ module Place
                   "--no-demo", "--port", port.to_s, chdir: File.expand_path("..", __dir__), out: File::NULL)
     @watched = Cluster.new(File.join(folder, "postgres"))
     at_exit { Process.kill(:TERM, @main) && Process.wait(@main) }
-    await(port, 600)
+    await(port)
     ENV["DATABASE_URL"], ENV["RUNGS_VAR"] = @watched.url("rungs"), folder
     require_relative "../config/boot"
     port
@@ -74,7 +74,7 @@ module Place
   end
 
   # @return [Integer] the port, once something answers there
-  def await(port, tries = 100)
+  def await(port, tries = 600)
     TCPSocket.open("127.0.0.1", port).close
     port
   rescue Errno::ECONNREFUSED
