@@ -45,11 +45,18 @@ const grouped = (taps) => {
   return taps.filter((tap) => !of(tap)).map((tap) => [tap, taps.filter((each) => of(each) === tap)]);
 };
 
-export const showRefused = async () => {
+const draw = async () => {
   if (!place) return;
   const taps = await waiting.refused();
   place.hidden = taps.length === 0;
   const many = taps.length === 1 ? "1 tap could not be kept" : `${taps.length} taps could not be kept`;
   const lines = grouped(taps).map(([tap, behind]) => line(tap, behind));
   place.replaceChildren(make("p", { textContent: `${many}:` }), make("ul", {}, ...lines));
+};
+
+// One after the other, so that the last to be drawn is how it stands.
+let drawn = Promise.resolve();
+export const showRefused = () => {
+  drawn = drawn.then(draw);
+  return drawn;
 };

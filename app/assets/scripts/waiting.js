@@ -25,9 +25,10 @@ export class Waiting {
     return (await this.store).delete("taps", id);
   }
 
-  // It could not be kept: it stays, with the reason, until the teacher says what to do.
+  // It could not be kept: it stays, with the reason, until the teacher says what to do; unless it was let go meanwhile.
   async refuse(tap, reason) {
-    return (await this.store).put("taps", { ...tap, refused: reason });
+    const store = await this.store;
+    return (await store.get("taps", tap.id)) && store.put("taps", { ...tap, refused: reason });
   }
 
   async retry({ refused, ...tap }) {
