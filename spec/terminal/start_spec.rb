@@ -70,10 +70,10 @@ RSpec.describe "bin/start" do
     alone = server
     Process.kill(:KILL, main)
     Process.wait(main)
-    await(10) { !File.exist?("/proc/#{alone}") }
+    await { !File.exist?("/proc/#{alone}") }
     Process.kill(:KILL, postmaster)
     again = start
-    await(20) { status == "200" }
+    await { status == "200" }
     Process.kill(:TERM, again)
     Process.wait(again)
   end
