@@ -7,7 +7,7 @@ require_relative "../lib/rungs"
 require_relative "measure"
 
 # Five such schools of 200 children, so that a tenth with few cases is not judged by a handful of them.
-CHILDREN, DAYS, WAIT, MEAN = 200 * 5, 180, 20, 60
+CHILDREN, DAYS, WAIT, MEAN = Size.of(200 * 5, 60), 180, 20, 60
 SHOWN = { 0 => 0.70, -1 => 0.18, 1 => 0.09, -2 => 0.03 }.freeze
 START = Date.new(2026, 1, 1)
 ALL = [1, 2, 3, 4, 5].freeze
