@@ -24,11 +24,11 @@ notes = room.children.lazy.map do |child|
   source = Records::FamilyNote::Source.new(child, evidence, room.today)
   Sheets::FamilyNote::Note.new(title: child.name, parts: source.draft, picture: source.picture)
 end
-beads = Rungs::Activity::ALL.fetch("hidden_beads").with
+source = Sheets::Source.new(kind: Rungs::Activity::ALL.fetch("hidden_beads").with)
 measure = Measure.new
-page = measure.seconds { Sheets::Practice.of(beads, seed: 3).render }
+page = measure.seconds { Sheets::Practice.of(source, { seed: 3 }).render }
 families = measure.seconds { Sheets::FamilyNote.new(notes: notes, title: "For families").render }
-dominoes = measure.seconds { Sheets::Cutouts.new(kind: "dominoes", options: { "to" => 9 }, title: nil).render }
+dominoes = measure.seconds { Sheets::Cut::Dominoes.of(source, { to: 9 }).render }
 measure.figure("a practice page", page * 1000, "ms", ceiling: 150)
 measure.figure("pages for #{CHILDREN} families", families, "s", ceiling: 6)
 measure.figure("a set of dominoes to double nine", dominoes * 1000, "ms")

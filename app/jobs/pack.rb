@@ -27,7 +27,7 @@ module Jobs
     # @return [Array(String, Integer), nil] PDF, and how often; nil where it could not be drawn, which is told
     def draw(line)
       one = printing(line.choices.except(:day), day: line.choices[:day])
-      [one.sheet(copies: 1).render, one.copies_in_pack]
+      [one.sheet(copies: 1).render, line.sheet.copies_in_pack(room.children.size)]
     rescue Rungs::Error => e
       missing << "#{line.title} could not be drawn: #{e.message}"
       nil

@@ -4,6 +4,16 @@ module Sheets
   # For the teacher, on days without a device: the class list down, the lesson’s problems across; in each cell the five
   # rungs to circle, what is off the ladder, and room for the answer.
   class Clipboard < Sheet
+    entry id: "clipboard", title: "Clipboard", note: "for you", shelf: "clipboard", for_whom: :teacher, of_lesson: true
+
+    class << self
+      def needed_in?(source) = source.asked.any?
+
+      def drawn_from(source, _)
+        { children: source.children.map(&:name), problems: source.asked.map(&:equation), title: source.heading }
+      end
+    end
+
     # Millimetres: the names, the least that a row needs, and how many problems a page has room for.
     NAMES, ROW, ACROSS = 34, 7.2, 4
     # Letters of a name that fit in a line.

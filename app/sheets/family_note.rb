@@ -3,6 +3,13 @@
 module Sheets
   # Notes for families, a page each, with the same drawing as on the screen; a whole class in one file.
   class FamilyNote < Sheet
+    entry id: "families", title: "A page for each family", for_whom: :family
+
+    # Where only the first page is wanted, one note is enough.
+    def self.drawn_from(source, chosen)
+      { notes: chosen[:first] ? source.notes.first(1) : source.notes, where: source.where, title: "For families" }
+    end
+
     ROSE = "D64B6B"
     HEADINGS = { now: "Now", example: "For example", coming: "What comes next", home: "To do at home" }.freeze
     # A note: whose it is, its parts as the teacher left them, and its picture.

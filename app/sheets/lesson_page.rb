@@ -4,6 +4,17 @@ module Sheets
   # The lesson on a page, for whoever takes the class: its parts with minutes, what to say, what to have at hand,
   # cautions, whom to listen to and what for.
   class LessonPage < Sheet
+    entry id: "lesson", title: "The lesson on a page", note: "for whoever takes it", shelf: "lesson",
+          for_whom: :teacher, of_lesson: true
+
+    class << self
+      def needed_in?(_source) = true
+
+      def drawn_from(source, _)
+        { parts: source.told, turns: source.turns, link: source.link, title: source.heading }
+      end
+    end
+
     # A part: title, minutes, what to say step by step, what the items after the first ask, materials, cautions, what to
     # listen for.
     Part = Struct.new(:title, :minutes, :says, :following, :materials, :cautions, :listen_for, keyword_init: true)

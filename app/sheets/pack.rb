@@ -6,10 +6,14 @@ require "tmpdir"
 module Sheets
   # Several sheets as one file, to be printed by one press. A page that comes often is in it once.
   module Pack
-    # What it may hold, in the order it is offered; what is ticked at first.
+    # The shelves it may hold, in the order it is offered; what is ticked at first.
     KINDS = { "recording" => "to fill in", "practice" => "practice", "cutouts" => "to cut", "clipboard" => "clipboard",
               "lesson" => "the lesson on a page" }.freeze
     USUAL = %w[cutouts clipboard lesson].freeze
+
+    # Whom the sheets of a shelf are for.
+    # @return [Symbol]
+    def self.for_whom(shelf) = ALL.find { |sheet| sheet.shelf == shelf }.for_whom
 
     module_function
 

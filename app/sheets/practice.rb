@@ -2,34 +2,53 @@
 
 module Sheets
   # Items to work: what is asked, the picture, room to draw, the sentence with its box. Answers on a page of their own.
-  class Practice < Sheet
-    PER_PAGE = [4, 6, 8].freeze
+  class Practice < ForChild
     # How much of the width is for the picture; the sentence has the rest.
     PICTURED = 0.6
     # A box and a numeral that a child’s pencil can meet: millimetres a unit.
     UNIT = { false => 10, true => 13 }.freeze
     # The least that a picture and its sentence need below the words.
     LEAST = { false => 18, true => 26 }.freeze
+    PER_PAGE = [4, 6, 8].freeze
 
-    # As many items of an activity as a page holds, or as there are.
-    # @param kind [Rungs::Activity::Kind]
-    # @param seed [Integer]
-    # @return [Practice]
-    def self.of(kind, seed:, per_page: 6, **sheet)
-      activity = kind.class
-      new(items: as_many(kind, seed, per_page), title: activity.title, per_page: per_page,
-          made_of: { activity: activity.id, seed: seed, **kind.chosen }, **shown(activity), **sheet)
+    entry id: "practice", title: "Practice", note: "practice", shelf: "practice"
+    choice "set", [nil, "easier", "middle", "harder"], label: "numbers", names: { nil => "all" },
+                                                       offered: ->(source) { [nil, *source.number_sets] }
+    choice "seed", 1..9999, label: "set", offered: ->(source) { source.part ? [] : 1..9999 }
+    choice "per_page", PER_PAGE, label: "a page", usual: 6
+    choice "answers", YES_NO, label: "answers on a page of their own"
+
+    class << self
+      def needed_by?(_activity) = true
+      def title_for(activity) = activity.title
+      def listed(_source) = Rungs::Activity::ALL.map { |each| [each.title, { activity: each.id }] }
+
+      # The items of a part, or of its number set; else as many of an activity as a page holds, or as there are.
+      def drawn_from(source, chosen)
+        activity = source.kind.class
+        { title: activity.title, down: source.written[:down], **chosen.slice(:per_page, :answers),
+          **activity.paper.slice(:shows, :asks),
+          **(source.part ? of_part(source, chosen) : of_activity(source.kind, chosen)) }
+      end
+
+      private
+
+      def of_part(source, chosen)
+        items = source.items.select { |item| [nil, item.told[:number_set]].include?(chosen[:set]) }
+        { items: items, made_of: { part: source.part.id }.compact }
+      end
+
+      def of_activity(kind, chosen)
+        { items: as_many(kind, *chosen.values_at(:seed, :per_page)),
+          made_of: { activity: kind.class.id, seed: chosen[:seed], **kind.chosen } }
+      end
+
+      def as_many(kind, seed, wanted)
+        kind.items(seed: seed, count: [wanted, kind.most].compact.min)
+      rescue Rungs::Error::TooMany
+        kind.items(seed: seed)
+      end
     end
-
-    # What of its steps an activity shows on paper.
-    def self.shown(activity) = activity.paper.slice(:shows, :asks)
-
-    def self.as_many(kind, seed, wanted)
-      kind.items(seed: seed, count: [wanted, kind.most].compact.min)
-    rescue Rungs::Error::TooMany
-      kind.items(seed: seed)
-    end
-    private_class_method :as_many
 
     # @param items [Array<Rungs::Activity::Item>]
     # @param shows [Integer, nil] which step is shown; by default the last that asks

@@ -2,9 +2,27 @@
 
 module Sheets
   # What every sheet has: a title, a name line where it is wanted, the size that a child’s hand and eye need. Each sheet
-  # has a body, which draws its pages.
+  # has an entry, says what it takes of a source, and has a body, which draws its pages.
   class Sheet
+    extend Entry
+
     TITLE = 20
+    # Of a choice.
+    YES_NO = [false, true].freeze
+
+    choice "paper", Paper::SIZES.keys, label: "paper", names: { "a4" => "A4", "letter" => "Letter" }
+    choice "copies", 1..40, label: "copies"
+
+    class << self
+      # @param source [Source]
+      # @param choices [Hash{Symbol => Object}] what is left out is as usual
+      # @return [Sheet]
+      # @raise [Rungs::Error]
+      def of(source, choices = {})
+        chosen = { **usual, **choices }
+        new(**drawn_from(source, chosen), **chosen.slice(:paper, :large, :copies, :name))
+      end
+    end
 
     # @param title [String]
     # @param paper ["a4", "letter"]
@@ -12,7 +30,7 @@ module Sheets
     # @param name [Boolean] a line for the name
     # @param copies [Integer] 1 to 40
     # @param made_of [Hash] what makes it again
-    def initialize(title:, paper: "a4", large: false, name: true, copies: 1, made_of: {})
+    def initialize(title: self.class.title, paper: "a4", large: false, name: true, copies: 1, made_of: {})
       @title = title
       @large = large
       @name = name

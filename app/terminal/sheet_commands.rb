@@ -1,8 +1,9 @@
 # frozen_string_literal: true
 
 module Terminal
-  # Sheets of paper, as PDF. These alone need the bundle; no database.
+  # Sheets of paper, as PDF: those that need no class. These alone need the bundle; no database.
   module SheetCommands
+    # By what they are called here; those on a shelf of several are told apart by --kind.
     SHEETS = %w[practice recording cutouts].freeze
 
     def sheet
@@ -13,40 +14,53 @@ module Terminal
         raise Rungs::Error::Unknown, "there is no sheet “#{what}”; there are #{SHEETS.join(', ')}"
       end
 
-      %w[paper sheet practice recording dice_net cutouts].each { |file| require_relative "../sheets/#{file}" }
+      load_sheets
+      entry = entry_of(what)
       @out.binmode if @out.respond_to?(:binmode)
-      @out.write(send(:"#{what}_sheet").render)
+      @out.write(entry.of(Sheets::Source.new(kind: printed_kind(entry), down: @options.key?(:down)),
+                          chosen_for(entry)).render)
     end
 
     private
 
-    def practice_sheet
-      activity = Rungs::Activity::ALL.fetch(chosen(:activity, Rungs::Activity::ALL.ids))
-      Sheets::Practice.of(activity.with(choices), seed: seed, per_page: @options.fetch(:"per-page", 6),
-                                                  answers: @options.key?(:answers), down: @options.key?(:down),
-                                                  **for_children)
+    # Where the application is loaded, they are.
+    def load_sheets
+      return if defined?(Sheets)
+
+      require "zeitwerk"
+      loader = Zeitwerk::Loader.new
+      loader.push_dir(File.expand_path("..", __dir__))
+      loader.ignore(Dir[File.expand_path("../*", __dir__)].grep_v(/sheets/))
+      loader.setup
     end
 
-    def recording_sheet
-      kind, number = chosen(:kind, Sheets::Recording::KINDS.keys), @options.fetch(:number, 10)
-      Sheets::Recording.new(kind: kind, number: number, title: number.to_s, made_of: { kind: kind, number: number },
-                            **for_children)
+    def entry_of(shelf)
+      there = Sheets.on(shelf)
+      there.one? ? there.first : Sheets::ALL.fetch(chosen(:kind, there.map(&:id)))
     end
 
-    def cutouts_sheet
-      kind = chosen(:kind, Sheets::Cutouts::KINDS.keys)
-      Sheets::Cutouts.new(kind: kind, options: { "seed" => seed, **choices }, title: nil,
-                          made_of: { kind: kind, seed: seed, **choices }, **for_all)
+    # Practice is of an activity, with its options.
+    def printed_kind(entry)
+      return unless entry == Sheets::Practice
+
+      Rungs::Activity::ALL.fetch(chosen(:activity, Rungs::Activity::ALL.ids)).with(choices)
     end
 
-    def seed = @options.fetch(:seed, 1)
-    def for_children = { name: !@options.key?(:"no-name"), **for_all }
+    # What is said about it, checked by the choices that it has.
+    def chosen_for(entry)
+      said = said_about(entry)
+      there = entry.choices.to_h { |choice| [choice.id, choice] }
+      strange = choices.keys.map(&:to_sym) - there.keys unless entry == Sheets::Practice
+      raise Rungs::Error::Unknown, "#{entry.title} has no option “#{strange.first}”" if strange.to_a.any?
 
-    def for_all
-      copies = @options.fetch(:copies, 1)
-      raise Rungs::Error::NotAProblem, "1 to 40 copies, please" unless copies.between?(1, 40)
+      said.slice(*there.keys).to_h { |id, given| [id, there.fetch(id).read(given)] }
+    end
 
-      { paper: @options.fetch(:paper, "a4"), large: @options.key?(:large), copies: copies }
+    def said_about(entry)
+      flags = { large: @options.key?(:large), answers: @options.key?(:answers), name: !@options.key?(:"no-name") }
+      more = entry == Sheets::Practice ? {} : choices.transform_keys(&:to_sym)
+      numbers = @options.slice(:seed, :number, :"per-page", :copies, :paper)
+      { **flags, **more, **numbers.transform_keys { |name| name.to_s.tr("-", "_").to_sym } }
     end
   end
 end

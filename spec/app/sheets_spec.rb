@@ -47,7 +47,12 @@ RSpec.describe Sheets do
     expect(text(pdf)).not_to match(/[\uFFFD\u25A1]/)
   end
 
-  def practice(id, **more) = Sheets::Practice.of(Rungs::Activity::ALL.fetch(id).with, seed: 3, **more).render
+  def of(entry, **chosen) = Sheets::ALL.fetch(entry).of(Sheets::Source.new, chosen)
+
+  def practice(id, **chosen)
+    source = Sheets::Source.new(kind: Rungs::Activity::ALL.fetch(id).with)
+    Sheets::Practice.of(source, { seed: 3, **chosen }).render
+  end
 
   Rungs::Activity::ALL.each do |activity|
     it "practises #{activity.id}, on A4 and large on Letter" do
@@ -61,21 +66,16 @@ RSpec.describe Sheets do
 
   papers.each_key do |paper|
     it "has every recording sheet and everything to cut on #{paper}" do
-      Sheets::Recording::KINDS.each_key do |kind|
-        [1, 7, 20].each do |number|
-          pdf = Sheets::Recording.new(kind: kind, number: number, title: number.to_s, paper: paper).render
-          expect_whole(pdf, paper)
-        end
+      described_class.on("recording").each do |sheet|
+        [1, 7, 20].each { |number| expect_whole(of(sheet.id, number: number, paper: paper).render, paper) }
       end
-      Sheets::Cutouts::KINDS.each_key do |kind|
-        expect_whole(Sheets::Cutouts.new(kind: kind, title: nil, paper: paper).render, paper)
-      end
+      described_class.on("cutouts").each { |sheet| expect_whole(of(sheet.id, paper: paper).render, paper) }
     end
   end
 
   it "makes the same sheet of the same seed, and says in its properties what makes it again" do
     one, again, other = [3, 3, 4].map do |seed|
-      Sheets::Practice.of(Rungs::Activity::ALL.fetch("hidden_beads").with, seed: seed).render
+      practice("hidden_beads", seed: seed)
     end
     expect(text(one)).to eq(text(again))
     expect(text(one)).not_to eq(text(other))
@@ -95,8 +95,19 @@ RSpec.describe Sheets do
     expect(pages(practice("twins", copies: 3))).to eq(3)
   end
 
+  it "is known from its entry alone: to the list, the contract, the form and the pack" do
+    expect(Sheets::ALL.map(&:title)).to all(match(/\A[A-Z]/))
+    Sheets::ALL.flat_map(&:choices).each do |choice|
+      expect(Pages::Sheets::SheetContract::CHOICES.fetch(choice.id)).to include(*choice.among.first(2))
+    end
+    whom = Sheets::ALL.group_by(&:for_whom).transform_values { |all| all.first.copies_in_pack(24) }
+    expect(whom).to eq(child: 24, group: 6, family: 1, teacher: 1)
+    named = Rungs::Activity::ALL.flat_map { |each| [each.paper[:recording], *each.paper[:cutouts]] }.compact.uniq
+    expect(named - Sheets::ALL.ids).to eq([])
+  end
+
   it "mirrors the backs of dot cards exactly, numeral behind its dots, over the long edge" do
-    pdf = Sheets::Cutouts.new(kind: "dot_cards", title: nil).render
+    pdf = of("dot_cards").render
     width = papers["a4"][0]
     backs = words(pdf, "-f", "2", "-l", "2").select { |_, _, top, _, low| low - top > 40 }
     middles = backs.map { |_, left, _, right, _| (left + right) / 2 }.uniq(&:round).sort
@@ -126,7 +137,7 @@ RSpec.describe Sheets do
 
   it "folds a die from six faces of one size, every edge between two faces and every tab dashed" do
     papers.each_key do |paper|
-      cut, folded = strokes(Sheets::Cutouts.new(kind: "dice_nets", title: nil, paper: paper).render)
+      cut, folded = strokes(of("dice_nets", paper: paper).render)
       whole = folded.map { |stroke| long(stroke) }
       expect(folded.size).to eq(2 * (5 + 7))
       expect(whole.minmax.reduce(:-).abs).to be < 0.01
@@ -137,7 +148,7 @@ RSpec.describe Sheets do
 
   it "cuts place-value cards that overlap in register: a digit is as far from the next on every card" do
     papers.each_key do |paper|
-      rows = words(Sheets::Cutouts.new(kind: "place_value", title: nil, paper: paper).render)
+      rows = words(of("place_value", paper: paper).render)
              .select { |_, _, top, _, low| low - top > 40 }.group_by { |_, _, top, *| top.round }
       tens = rows.values.last(3).flat_map { |row| row.each_slice(2).to_a }
       expect(tens.map { |pair| pair.map(&:first).join }).to eq(%w[10 20 30 40 50 60 70 80 90])
@@ -147,23 +158,20 @@ RSpec.describe Sheets do
   end
 
   it "gives cards of each kind a back of its own, and goes as far as wanted" do
-    backs = %w[number_cards riddle_cards story_cards].map do |kind|
-      source(Sheets::Cutouts.new(kind: kind, title: nil).render).scan(/^%% Contents.*?endstream$/mn)[1]
+    backs = %w[number_cards riddle_cards story_cards match_cards].map do |kind|
+      source(of(kind).render).scan(/^%% Contents.*?endstream$/mn)[1]
     end
-    expect(backs.uniq.size).to eq(3)
-    sizes = [nil, 10, 5].map do |to|
-      pdf = Sheets::Cutouts.new(kind: "number_cards", options: { "to" => to }, title: nil).render
-      words(pdf).count { |_, _, top, _, low| low - top > 60 }
+    expect(backs.uniq.size).to eq(4)
+    sizes = [{}, { to: 10 }, { to: 5 }].map do |far|
+      words(of("number_cards", **far).render).count { |_, _, top, _, low| low - top > 60 }
     end
     expect(sizes).to eq([21, 11, 6])
-    expect { Sheets::Cutouts.new(kind: "dominoes", options: { "to" => 7 }, title: nil) }
-      .to raise_error(Rungs::Error::Unknown, "dominoes go to 6, 9, not 7")
   end
 
   it "writes sentences, ways and wholes as the class has them" do
-    count = ->(**more) { text(Sheets::Recording.new(kind: "ways", number: 6, title: "6", **more).render).scan("= 6").size }
+    count = ->(**more) { text(Sheets::Fill::Ways.new(number: 6, **more).render).scan("= 6").size }
     expect([count.call, count.call(turned: "one")]).to eq([7, 4])
-    made = ->(**more) { Sheets::Recording.new(kind: "parts", title: "x", **more).render }
+    made = ->(**more) { Sheets::Fill::Parts.new(**more).render }
     expect_whole(made.call(down: true, whole: :left), "a4")
     expect(text(made.call(down: true))).not_to match(/\+.*=/)
     expect(text(made.call)).to match(/\+.*=/)
@@ -191,19 +199,19 @@ RSpec.describe Sheets do
     expect(text(said.call("recording", "--kind", "ways", "--number", "5")[1])).to include("Find all the ways")
     expect(pages(said.call("cutouts", "--kind", "dominoes", "--option", "to=9")[1])).to eq(3)
     { %w[poster] => /no sheet “poster”/, %w[cutouts --kind x] => /no kind “x”/,
-      %w[practice --activity twins --copies 99] => /1 to 40 copies/ }.each do |arguments, words|
+      %w[practice --activity twins --copies 99] => /no copies “99”; it goes from 1 to 40/,
+      %w[cutouts --kind dominoes --option to=7] => /no to “7”; there are 6, 9/,
+      %w[cutouts --kind mats --option to=7] => /no option “to”/ }.each do |arguments, words|
       expect(said.call(*arguments).values_at(0, 2)).to match([2, words])
     end
   end
 
   it "says in a sentence what cannot be printed" do
-    twins = Rungs::Activity::ALL.fetch("twins").with
-    { -> { Sheets::Practice.of(twins, seed: 1, per_page: 5) } => /4, 6, 8/,
-      -> { Sheets::Practice.of(twins, seed: 1, paper: "a5") } => /no paper “a5”; there are a4, letter/,
+    { -> { practice("twins", per_page: 5) } => /4, 6, 8/,
+      -> { practice("twins", paper: "a5") } => /no paper “a5”; there are a4, letter/,
       -> { Sheets::Practice.new(items: [], title: "x") } => /nothing to put/,
-      -> { Sheets::Recording.new(kind: "dots", number: 30, title: "x") } => /1 to 20/,
-      -> { Sheets::Recording.new(kind: "x", title: "x") } => /no recording sheet “x”/,
-      -> { Sheets::Cutouts.new(kind: "x", title: nil) } => /no cut-outs “x”/,
+      -> { Sheets::Fill::Dots.new(number: 30) } => /1 to 20/,
+      -> { of("x") } => /no sheet “x”/,
       -> { Sheets::Clipboard.new(children: [], problems: ["1 + 1 = □"], title: "x") } => /nobody on the list/,
       -> { Sheets::Clipboard.new(children: ["Ada"], problems: [], title: "x") } => /no problem to listen to/,
       -> { Sheets::LessonPage.new(parts: [], title: "x") } => /no parts yet/,
@@ -239,7 +247,7 @@ RSpec.describe Sheets do
     end
 
     it "shows the first page as it will be printed" do
-      get "/sheets/#{room.id}/preview.png?sheet=cutouts&kind=dominoes"
+      get "/sheets/#{room.id}/preview.png?sheet=dominoes"
       expect(last_response.headers["content-type"]).to eq("image/png")
       expect(last_response.body.b).to start_with("\x89PNG".b)
     end

@@ -49,7 +49,6 @@ const fall = () => {
 const put = (html) => {
   const focused = document.activeElement?.dataset;
   screen.innerHTML = html;
-  document.body.dataset.drawnAt = Date.now();
   flash();
   fall();
   if (awake) strip()?.classList.add("is-up");

@@ -144,6 +144,13 @@ module Pages
         # Tells the page, once it is so, that what it sent is kept: only then does a tap leave the device.
         def kept = yield.tap { headers "rungs-kept" => "yes" }
 
+        # Draws a page, in what every page has around it.
+        def show(page)
+          @page, @tab, @title, @scripts = page, page.tab, page.title, page.scripts
+          @margin, @hushed = page.margin, page.hushed?
+          erb :"shared/page"
+        end
+
         def htmx? = env.key?("HTTP_HX_REQUEST")
         def refuse(reason) = raise(Refusal, reason)
 

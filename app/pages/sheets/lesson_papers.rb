@@ -4,8 +4,13 @@ module Pages
   module Sheets
     # What a lesson needs on paper: a sheet for each part, what its games cut out, the clipboard, the lesson on a page.
     class LessonPapers
-      # A sheet to print: what it is called, what kind it is, and the choices that make it.
-      Line = Struct.new(:title, :note, :choices, keyword_init: true)
+      # A sheet to print: its entry, what it is called here, and the choices that make it.
+      Line = Struct.new(:sheet, :title, :choices, keyword_init: true) do
+        def note = sheet.note
+
+        # What is cut is the same on every day.
+        def same_as = sheet.for_whom == :group ? choices.except(:day) : choices
+      end
 
       # Problems of a clipboard: two pages across.
       MOST = 8
@@ -27,7 +32,7 @@ module Pages
       # All that some days need, what is cut only once.
       # @param room [Records::Classroom]
       # @param days [Enumerable<Date>]
-      # @param kinds [Array<String>, nil] of ::Sheets::Pack::KINDS; nil for all
+      # @param kinds [Array<String>, nil] shelves of ::Sheets::Pack::KINDS; nil for all
       # @return [Array<Line>] with the day in their choices
       def self.of_days(room, days, kinds = nil) = of(days.filter_map { |day| room.lesson_on(day) }, kinds)
 
@@ -36,15 +41,15 @@ module Pages
         lines = lessons.flat_map do |lesson|
           new(lesson).lines.each { |line| line.choices = { **line.choices, day: lesson.held_on } }
         end
-        lines.select! { |line| kinds.include?(line.choices[:sheet]) } if kinds
-        lines.uniq { |line| line.choices[:sheet] == "cutouts" ? line.choices.except(:day) : line.choices }
+        lines.select! { |line| kinds.include?(line.sheet.shelf) } if kinds
+        lines.uniq(&:same_as)
       end
 
       # @return [Array<Line>]
       def lines
         return [] if parts.empty?
 
-        [*parts.flat_map { |part| lines_of(part) }.uniq(&:choices), *for_the_teacher]
+        [*parts.flat_map { |part| lines_of(part) }.uniq(&:choices), *of_the_whole]
       end
 
       def parts = @lesson&.course&.parts.to_a
@@ -90,26 +95,22 @@ module Pages
         end
       end
 
+      # A part needs items of its own, but what is cut for one is as good for another.
       def lines_of(part)
         entry = part.activity
-        recording, cutouts = entry.paper.values_at(:recording, :cutouts)
-        [line(entry.title, "practice", sheet: "practice", **named(part)),
-         (line(entry.title, "to fill in", sheet: "recording", kind: recording, **named(part)) if recording),
-         *cutouts.to_a.map do |kind|
-           line(::Sheets::Cutouts::KINDS.fetch(kind).title, "to cut", sheet: "cutouts", kind: kind)
-         end]
-          .compact
+        ::Sheets::ALL.select { |sheet| sheet.needed_by?(entry) }.map do |sheet|
+          line(sheet, sheet.title_for(entry), **(sheet.for_whom == :group ? {} : named(part)))
+        end
       end
 
       # One of the usual parts is not there yet; it has its kind for a name.
       def named(part) = part.id ? { part: part.id } : { usual: part.kind }
 
-      def for_the_teacher
-        [(line("Clipboard", "for you", sheet: "clipboard") if asked.any?),
-         line("The lesson on a page", "for whoever takes it", sheet: "lesson")].compact
+      def of_the_whole
+        ::Sheets::ALL.select { |sheet| sheet.needed_in?(self) }.map { |sheet| line(sheet, sheet.title) }
       end
 
-      def line(title, note, **choices) = Line.new(title: title, note: note, choices: choices)
+      def line(sheet, title, **choices) = Line.new(sheet: sheet, title: title, choices: { sheet: sheet.id, **choices })
     end
   end
 end

@@ -9,8 +9,6 @@ module Pages
     class Routes < Shared::Tab
       helpers Shared::ClassMargin
 
-      # Days that are printed for.
-      AHEAD = 7
       # Dots an inch of the preview.
       SHARP = 110
       # What a cell of the clipboard offers: mark, code and title of each rung, then of what is off the ladder.
@@ -25,14 +23,12 @@ module Pages
       end
 
       get "/:room" do
-        @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
-        trouble
-        erb :"sheets/sheets"
+        show Page.new(self, printing)
       end
 
       get "/:room/sheet.pdf" do
         printing.settle.sheet
-        note_act("exported", room) if chosen[:sheet] == "families"
+        note_act("exported", room) if entry.for_whom == :family
         made_beside "sheet", form: printing.chosen, options: params.slice(*activity.options.map(&:id))
       end
 
@@ -79,15 +75,9 @@ module Pages
       helpers do
         extend Forwardable
 
-        def_delegators :printing, :chosen, :lesson, :papers, :part, :activity, :options_of, :number_sets
+        def_delegators :printing, :entry, :activity
 
         def day = @form[:day] || coming_day
-
-        # Today, the next school day, and what is planned after it.
-        def days
-          planned = room.lessons_dataset.unordered.where(held_on: today..today + AHEAD).select_order_map(:held_on)
-          [today, next_school_day, *planned].uniq.sort
-        end
 
         def printing
           @printing ||= Printing.new(room, @form, today: today, day: day, options: params.to_h, evidence: evidence,
@@ -117,18 +107,6 @@ module Pages
           name = job.asked.dig("form", "sheet") || "sheets"
           headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=#{name}.pdf"
           job.made
-        end
-
-        # Why there is no such sheet, in a sentence.
-        def trouble
-          printing.sheet
-        rescue Rungs::Error => e
-          @trouble = Rungs.capital(e.message)
-        end
-
-        def address(name)
-          options = chosen[:sheet] == "practice" && !part ? options_of : {}
-          "/sheets/#{room.id}#{name}?#{URI.encode_www_form({ day: day, **chosen, **options }.compact)}"
         end
       end
     end

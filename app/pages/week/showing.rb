@@ -26,12 +26,12 @@ module Pages
       # @return [Hash{String => Integer}]
       def sheets
         lessons = bring_days.filter_map { |date| @week.lesson(date) }
-        @sheets ||= Sheets::LessonPapers.of(lessons).map { |line| line.choices[:sheet] }.tally
+        @sheets ||= Sheets::LessonPapers.of(lessons).map { |line| line.sheet.shelf }.tally
       end
 
       # "9 sheets for each child"
       def how_many(kind)
-        each = { "recording" => "each child", "practice" => "each child", "cutouts" => "each group" }[kind]
+        each = { child: "each child", group: "each group" }[::Sheets::Pack.for_whom(kind)]
         [plural(sheets[kind], "sheet"), each].compact.join(" for ")
       end
 

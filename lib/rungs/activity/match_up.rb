@@ -6,7 +6,7 @@ module Rungs
     # two have the same answer, and one answer is left over.
     class MatchUp < Kind
       entry id: "match_up", title: "Match up", minutes: 7, finds: %w[games put_together take_away], usual: 6,
-            paper: { recording: "parts", cutouts: %w[number_cards] },
+            paper: { recording: "parts", cutouts: %w[match_cards] },
             i_can: "I can build a sum and find its answer.",
             materials: [Material.new(thing: "set of sums and answers", per: "pair", count: 1,
                                      instead: "sums and numbers written on paper"),
