@@ -47,6 +47,11 @@ module AppHelper
     end
   end
 
+  # What was answered, as its words are read: with single spaces, and none about a tag.
+  def squeezed(answer = last_response)
+    answer.body.gsub(/\s+/, " ").gsub(/> /, ">").gsub(/ </, "<")
+  end
+
   def token = last_response.body[/name="csrf-token" content="([^"]+)"/, 1]
 
   # Posts with the token of the last page seen.

@@ -26,6 +26,8 @@ module Records
 
     def children = associations[:children] ||= CHILDREN.call(id: id)
 
+    def off_the_list = Child.where(classroom_id: id).exclude(left_on: nil).order(:name).all
+
     # @return [Integer] how many children are on the list now
     def size = children_dataset.count
 

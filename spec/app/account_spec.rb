@@ -180,7 +180,7 @@ RSpec.describe "Accounts" do
       sign_in account
       here = cookie
       other = Records::Session.of(account).find { |each| each.device.empty? || !each.device.include?("iPad") }
-      expect(get("/account").body).to include("an iPad", "this one", "another device")
+      expect(squeezed(get("/account"))).to include("an iPad", "this one", "another device")
       send_form "/account/sessions", session: other.session_id
       expect([with_cookie(elsewhere), with_cookie(here)]).to eq([false, true])
     end
@@ -207,7 +207,7 @@ RSpec.describe "Accounts" do
         kept.update(last_use: Time.now - (29 * 86_400), created_at: Time.now - (60 * 86_400))
         expect(signed_in?).to be(stay == "true")
       end
-      expect(get("/account").body).to include("stays signed in, this one")
+      expect(squeezed(get("/account"))).to include("stays signed in, this one")
       copied = cookie
       send_form "/account/logout"
       expect([signed_in?, with_cookie(copied)]).to eq([false, false])

@@ -19,7 +19,7 @@ RSpec.describe "The week" do
 
   it "is proposed in one press, with a reason for each part, within the time, one new thing a day, the same again" do
     send_form "#{path}/propose", from: monday
-    body = get("#{path}?from=#{monday}").body
+    body = squeezed(get("#{path}?from=#{monday}"))
     expect(body).to include("New to this class", "Goes back over what is known", "Bring", "I can ")
     expect(kinds.size).to eq(5)
     there = week
@@ -92,7 +92,7 @@ RSpec.describe "The week" do
     there = week
     expect(there.fresh_on(monday).map(&:last)).to eq([%w[activity two_groups], %w[activity some_leave]])
     expect(there.fresh_on(monday + 4)).to eq([])
-    body = get("#{path}?from=#{monday}").body
+    body = squeezed(get("#{path}?from=#{monday}"))
     expect(body).to include("Two new things on one day", "Some leave: to Tuesday")
     part = there.parts_on(monday).last
     send_form "#{path}/parts/#{part.id}/to/#{monday + 1}", from: monday
@@ -120,7 +120,7 @@ RSpec.describe "The week" do
   it "has an aim of its own: range, operation and sentence, by which it is proposed" do
     expect(week.at_work).to eq(band: "to10", operation: "add")
     send_form "#{path}/aim", from: monday, band: "to5", operation: "subtract", i_can: "I can take some away to 5."
-    body = get("#{path}?from=#{monday}").body
+    body = squeezed(get("#{path}?from=#{monday}"))
     expect(body).to include("I can take some away to 5.", "Taking away, numbers to 5")
     send_form "#{path}/propose", from: monday
     stories = week.parts.select { |part| part.details["role"] == "story" }
@@ -256,7 +256,7 @@ RSpec.describe "The week" do
 
   it "offers a wider range where the class is ready, and remembers whether it was taken or left" do
     hear_everybody(room, teacher[0])
-    expect(get("#{path}?from=#{monday}").body).to include("5 of 5 are ready for ten and some")
+    expect(squeezed(get("#{path}?from=#{monday}"))).to include("5 of 5 are ready for ten and some")
     send_form "#{path}/range", from: monday
     expect(get("#{path}?from=#{monday}").body).not_to include("are ready for")
     room.refresh.keep_settings("stay" => nil)

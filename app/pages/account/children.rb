@@ -11,21 +11,6 @@ module Pages
         end
 
         def child_id = params[:child].match?(/\A\d{1,18}\z/) ? params[:child].to_i : halt(404)
-        def off_the_list = Records::Child.where(classroom_id: room.id).exclude(left_on: nil).order(:name).all
-
-        def erase_page
-          @title = "Erase #{child.name}"
-          @erasing = Records::Erasing.new(child)
-          erb :"account/erase"
-        end
-
-        # "12 records, 1 photo and a note"
-        def goes_with(amounts)
-          words = { records: %w[record records], photos: %w[photo photos], ways: ["way given", "ways given"],
-                    notes: %w[note notes] }
-          told = amounts.select { |_, many| many.positive? }.map { |what, many| plural(many, *words.fetch(what)) }
-          told.empty? ? "no records" : [told[0...-1].join(", "), told.last].reject(&:empty?).join(" and ")
-        end
       end
 
       def self.registered(routes)
@@ -37,10 +22,7 @@ module Pages
       def offer_children
         # A pasted list: what of it would be added, before anything is.
         post "/classes/:room/list" do
-          text = checked(ListContract)[:list].to_s
-          @title = "The list"
-          @list = Exchange::ClassList.new(text, there: room.children.map(&:name), off: off_the_list.map(&:name))
-          erb :"account/list"
+          show ListPage.new(self, **checked(ListContract))
         end
 
         post "/classes/:room/children" do
@@ -89,16 +71,13 @@ module Pages
         end
 
         # What would go for good, and a name to type.
-        get "/classes/:room/children/:child/erase" do
-          erase_page
-        end
+        get("/classes/:room/children/:child/erase") { show ErasePage.new(self, child) }
 
         # For good, records and all; also of a child who is off the list.
         post "/classes/:room/children/:child/delete" do
           unless params[:typed].to_s.strip == child.name
-            @trouble = "That is not the name. Nothing was erased."
             status 422
-            return erase_page
+            return show ErasePage.new(self, child, trouble: "That is not the name. Nothing was erased.")
           end
           Records::Erasing.new(child).call(stories: !params[:stories].nil?)
           note_act("erased", room)

@@ -8,8 +8,7 @@ module Pages
 
       before("/classes/:room/?*") { room }
 
-      get("") { account_page }
-      get("/") { account_page }
+      get("/?") { show Page.new(self) }
 
       post "/classes" do
         form = checked(ClassContract)
@@ -25,18 +24,8 @@ module Pages
         redirect "/account"
       end
 
-      get "/log" do
-        @title = "What was done"
-        @page = checked(LogContract)[:page] || 1
-        @rows = Records::Audit.of(person, page: @page)
-        erb :"account/log"
-      end
-
-      get "/classes/:room" do
-        room
-        @title = room.name
-        erb :"account/classroom"
-      end
+      get("/log") { show LogPage.new(self, **checked(LogContract)) }
+      get("/classes/:room") { show ClassPage.new(self) }
 
       post "/classes/:room" do
         room.update(checked(ClassContract).slice(:name, :school, :time_zone))
@@ -70,21 +59,6 @@ module Pages
       end
 
       helpers do
-        # By continent, each by its city.
-        # @return [Hash{String => Array<Array(String, String)>}]
-        def zones
-          known = TZInfo::Timezone.all_identifiers.select { |zone| zone.include?("/") && !zone.start_with?("Etc/") }
-          cities = known.map { |zone| [zone, zone.split("/", 2).last.tr("_", " ").sub("/", ", ")] }
-          { **cities.group_by { |zone, _| zone[%r{\A[^/]+}] }, "All" => [%w[Etc/UTC UTC]] }
-        end
-
-        def account_page
-          @title = "Your account"
-          @here = env["rodauth"].compute_hmac(session_store["active_session_id"].to_s)
-          @sessions = Records::Session.of(person)
-          erb :"account/account"
-        end
-
         def say(note)
           session_store["note"] = note
           redirect "/account/classes/#{room.id}"

@@ -28,6 +28,7 @@ module Pages
                       escape: true, allowed_paths: [File.join(Rungs::ROOT, "app/pages")]
       plugin :flash
       include Shared::Helpers
+      include Fields
 
       plugin :rodauth, csrf: false do
         enable :login, :logout, :create_account, :close_account, :change_password, :audit_logging,

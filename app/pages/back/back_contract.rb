@@ -5,7 +5,7 @@ module Pages
     # A stretch of days to look back on.
     class BackContract < Shared::Contract
       params do
-        optional(:view).filled(:string, included_in?: Routes::VIEWS)
+        optional(:view).filled(:string, included_in?: Page::VIEWS)
         optional(:day).filled(:date)
       end
 

@@ -4,22 +4,11 @@ module Pages
   module CheckIn
     # Five minutes with one child: each problem chosen to tell most, until it is clear.
     class Routes < Shared::Tab
-      helpers Shared::ClassMargin
-
       OPERATIONS = ["both", *Rungs::Problem::Pool::RESULT.keys].freeze
 
-      before("/:room/:child/?*") do
-        @child = room.child(params[:child]) || halt(404)
-        @tab, @title = "climb", "Check in with #{@child.name}"
-      end
+      before("/:room/:child/?*") { @child = room.child(params[:child]) || halt(404) }
 
-      get "/:room/:child" do
-        @scripts = %w[check_in]
-        @open = latest
-        @posed = @open.current if @open && @open.ended_at.nil?
-        @margin = class_margin(chosen: @child) { |child| "/check-in/#{room.id}/#{child.id}" }
-        erb(@posed ? :"check_in/ask" : :"check_in/start")
-      end
+      get("/:room/:child") { show Page.new(self, @child) }
 
       post "/:room/:child/start" do
         form = checked(StartContract)

@@ -18,7 +18,7 @@ module Pages
       # Days back from today that the sliders reach.
       def reach = @reach ||= [(@today - @first).to_i, 1].max
       def days_to = @days_to ||= [@form.fetch(:to, 0), reach].min
-      def days_from = @days_from ||= @form.fetch(:from, Routes::SINCE_DAYS).clamp(days_to, reach)
+      def days_from = @days_from ||= @form.fetch(:from, Page::SINCE_DAYS).clamp(days_to, reach)
       def to = @to ||= @today - days_to
       def from = @from ||= @today - days_from
 

@@ -1,22 +1,16 @@
 # frozen_string_literal: true
 
-require "digest"
-
 module Pages
   module Conduct
     # Conducts an activity on the tablet beside the class: what to say, what is on the board, step on and back, what to
     # listen for; child, then rung where the item has a problem.
     class Routes < Shared::Tab
-      helpers Shared::ClassMargin, Listen::Recording
-
-      before("/:room/?*") { @tab = substitute? ? "substitute" : "plan" }
-
-      get("/:room") { page }
+      get("/:room") { show page }
 
       # Every step of the lesson, for a tablet that loses its connection: kept there only while somebody is signed in.
       get "/:room/kept" do
         halt 404 unless lesson
-        erb :"conduct/kept", layout: false
+        part ? page.partial(:"conduct/kept") : ""
       end
 
       # A step, an item, or the cover: each names where it goes, and the part it means where that may not be the one
@@ -80,13 +74,7 @@ module Pages
         end
 
         def offered_now(items, index)
-          partial(:"conduct/_offered", state: Records::ItemOnBoard.at(items, index, 0), ways: items.ways(index))
-        end
-
-        # Another where the lesson's parts or their items are others.
-        def kept_as
-          made = lesson.course.parts.map { |part| [part.id, part.kind, part.details.to_h] }
-          Digest::SHA256.hexdigest(made.to_json)[0, 12]
+          page.partial(:"conduct/_offered", state: Records::ItemOnBoard.at(items, index, 0), ways: items.ways(index))
         end
 
         def offered(form)
@@ -98,38 +86,11 @@ module Pages
         end
 
         def trouble(error)
-          @trouble = error.message
           status 422
-          page
+          show page(trouble: error.message)
         end
 
-        def page
-          @title = part ? part.title : "Activities"
-          return erb(:"conduct/nothing") unless part
-
-          on_board = lesson.part_on_board&.id == part.id
-          @state = Records::ItemOnBoard.new(on_board ? lesson.board.to_h : {}, part.items)
-          @posed = part.items.posed(@state.index)
-          @ways = part.items.ways(@state.index)
-          @scripts = [("listen" if @posed), "conduct", ("groups" if @state.grouped)].compact
-          @margin = margin
-          erb :"conduct/conduct"
-        end
-
-        def margin
-          return partial(:"listen/_children", rows: in_turn(margin_rows(turns))) if @posed
-
-          class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
-        end
-
-        # The primary button: what comes next.
-        def on_title(state, there)
-          return Rungs.capital(step_title(state.item.steps[there[1]])) if there[0] == state.index
-
-          there[0] < state.set.size ? "The next one" : "Read them all"
-        end
-
-        def slips_here = part.activity.slips.filter_map { |id| @posed && Rungs::Slip.on(@posed.problem, id) }
+        def page(trouble: nil) = part ? Page.new(self, part, trouble: trouble) : NothingPage.new(self)
       end
     end
   end

@@ -4,11 +4,7 @@ module Pages
   module Lessons
     # A lesson as a list of parts in order: planned, begun, gone through, stopped and gone on with another day.
     class Routes < Shared::Tab
-      helpers Shared::ClassMargin, Shared::Bringing
-
-      before("/:room/?*") { @tab, @title = "plan", "Plan a lesson" }
-
-      get("/:room") { page }
+      get("/:room") { show Page.new(self, **checked(DayContract)) }
 
       post "/:room/usual" do
         form = checked(DayContract)
@@ -85,36 +81,10 @@ module Pages
       end
 
       helpers do
-        def page
-          @day = checked(DayContract)[:day] || today
-          @course = room.lesson_on(@day)&.course
-          @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
-          erb :"lessons/plan"
-        end
-
-        # Whether the class hears known facts each week, and has not planned to in the week of this day.
-        def facts_due?
-          return false unless room.setting("facts") == "weekly"
-
-          monday = @day - (@day.cwday - 1)
-          parts = Records::LessonPart.there.where(classroom_id: room.id, kind: Rungs::Activity::WEEKLY.id)
-          parts.where(lesson: room.lessons_dataset.unordered.where(held_on: monday..monday + 6)).empty?
-        end
-
-        def turns = @day < today ? [] : listening.on(@day)
-
         # A plan may be made for a day to come; the lesson of that day begins when it is started.
         def course(day) = room.lesson_for(day || today).course
         def conducted = "/conduct/#{room.id}"
 
-        # What the lesson needs on paper, but for each child's sheets, as one file.
-        def pack
-          query = { from: @day, until: @day, "kinds[]": ::Sheets::Pack::USUAL }
-          "/sheets/#{room.id}/pack.pdf?#{URI.encode_www_form(query)}"
-        end
-
-        def find = "/find/#{room.id}#{"?day=#{@day}" if @day > today}"
-        def usual = Rungs::Activity::USUAL.map { |id| Rungs::Activity::ALL.fetch(id) }
         def here(day) = "/lesson/#{room.id}#{"?day=#{day}" if day && day != today}"
 
         def found_part = room.part(params[:part]) || halt(404)

@@ -85,6 +85,13 @@ module Pages
         # Other classes of the same person.
         def others = person.classrooms.reject { |other| other.id == room.id }
 
+        # What the keys do here.
+        # @return [Hash{Symbol => String}]
+        def keys_here
+          everywhere = I18n.t("keys.everywhere")
+          { **I18n.t("keys.#{@tab}", default: {}), **(substitute? ? everywhere.except(:search) : everywhere) }
+        end
+
         # The tabs there are, by their path.
         def sections
           return SECTIONS.transform_keys { |path| "#{path}/#{room.id}" } unless substitute?
@@ -147,7 +154,7 @@ module Pages
         # Draws a page, in what every page has around it.
         def show(page)
           @page, @tab, @title, @scripts = page, page.tab, page.title, page.scripts
-          @margin, @hushed = page.margin, page.hushed?
+          @margin, @hushed, @drawn = page.margin, page.hushed?, page.drawn
           erb :"shared/page"
         end
 

@@ -4,37 +4,50 @@ require "forwardable"
 
 module Pages
   module Shared
-    # What a page knows: one object that its view asks, and nothing else. The route finds and refuses; the page answers;
-    # the view draws.
+    # What a page knows: one object that its view asks, and nothing else. The route finds, asks, and renders or refuses;
+    # the page answers; the view draws.
     #
     #   class Gallery < Shared::Page
-    #     view :"gallery/gallery"
-    #     title "Pictures"
+    #     view :"gallery/gallery", tab: "board", title: "Pictures"
     #     def kinds = …
     class Page
       include Helpers
+      include ClassMargin
       extend Forwardable
 
+      # What all pages of a kind have: their view, tab, title, and the scripts they need beside the usual ones.
+      Kind = Struct.new(:view, :tab, :title, :scripts, keyword_init: true)
+
       class << self
-        def view(name = @view) = @view = name
-        def title(words = @title) = @title = words
-        def tab(name = @tab) = @tab = name
-        def scripts(*names) = names.empty? ? @scripts.to_a : @scripts = names
+        def view(name, **more) = @kind = Kind.new(view: name, scripts: [], **more).freeze
+        def kind = @kind || superclass.kind
       end
 
-      def_delegators :"self.class", :view, :title, :tab, :scripts
-      # Who looks, at which class, when; what the browser sent; and what every page has around it.
-      def_delegators :@visit, :room, :evidence, :today, :person, :substitute?, :env, :request, :listening, :ladder,
-                     :focus, :lesson_today, :coming_day, :coming_lesson, :class_margin, :first_time?, :home
+      def_delegators :"self.class.kind", :view, :tab, :title, :scripts
+      # Who looks, at which class, when; what the browser sent.
+      def_delegators :@visit, :room, :evidence, :today, :person, :substitute?, :env, :request, :params, :htmx?,
+                     :lesson_today, :coming_day, :coming_lesson, :next_school_day, :home, :substitute_address,
+                     :board_address, :reachable?
+
+      # @return [Hash{Symbol => Object}] what was chosen, as a contract let it through
+      attr_reader :asked
 
       # @param visit [Shared::Base] the request that is answered
-      def initialize(visit)
+      def initialize(visit, **asked)
         @visit = visit
+        @asked = asked
       end
 
-      # The class list beside it; nil for none. Whether what it is for is not explained to a newcomer.
-      def margin = nil
+      # The class list beside it, each name the way to that child; nil for none.
+      def margin = (class_margin(chosen: chosen_child, next_up: next_up) { |child| way_to(child) } unless htmx?)
+
+      def chosen_child = nil
+      def next_up = []
+      def way_to(child) = "/climb/#{room.id}/children/#{child.id}"
+
+      # Whether what it is for is left unsaid to a newcomer.
       def hushed? = false
+
       def drawn = partial(view)
     end
   end

@@ -4,9 +4,7 @@ module Pages
   module Sheets
     # The sheet that was chosen, beside all there are.
     class Page < Shared::Page
-      view :"sheets/sheets"
-      title "Sheets"
-      tab "sheets"
+      view :"sheets/sheets", tab: "sheets", title: "Sheets"
       def_delegators :@printing, :entry, :chosen, :lesson, :papers, :part, :activity, :options_of, :day
 
       # School days that are printed for.
@@ -17,8 +15,6 @@ module Pages
         super(visit)
         @printing = printing
       end
-
-      def margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
 
       # Why there is no such sheet, in a sentence; nil where there is one.
       def trouble
@@ -32,7 +28,7 @@ module Pages
       # The other days that are printed for: today, the next school day, and what is planned after it.
       def other_days
         planned = room.lessons_dataset.unordered.where(held_on: today..today + AHEAD).select_order_map(:held_on)
-        [today, @visit.next_school_day, *planned].uniq.sort - [day]
+        [today, next_school_day, *planned].uniq.sort - [day]
       end
 
       def named(date) = date == today ? "For today" : "For #{long_date(date)}"

@@ -7,24 +7,13 @@ module Pages
   module Sheets
     # Paper: what the lesson needs first, then every sheet there is; a true preview beside the choices.
     class Routes < Shared::Tab
-      helpers Shared::ClassMargin
-
       # Dots an inch of the preview.
       SHARP = 110
-      # What a cell of the clipboard offers: mark, code and title of each rung, then of what is off the ladder.
-      MARKS = [*Rungs::Strategy::Rung::ALL.map { |rung| [rung.level.to_s, rung.id, rung.title] },
-               *{ "0" => "no_answer", "g" => "guess", "?" => "unseen" }.map do |mark, id|
-                 [mark, id, Rungs::Strategy::OffLadder::ALL.fetch(id).title]
-               end].freeze
-
       before("/:room/?*") do
-        @tab, @title = "sheets", "Sheets"
         @form = checked(SheetContract)
       end
 
-      get "/:room" do
-        show Page.new(self, printing)
-      end
+      get("/:room") { show Page.new(self, printing) }
 
       get "/:room/sheet.pdf" do
         printing.settle.sheet
@@ -44,24 +33,18 @@ module Pages
 
       # What is drawn beside the server: how far it is, then the file.
       get "/:room/jobs/:job" do
-        @job = Records::Job.first(id: params[:job][/\A\d{1,17}\z/], account_id: account_id, classroom_id: room.id)
-        halt 404 unless @job
-        refuse("#{@job.trouble || 'it took too long'}. Nothing was printed") if @job.failed?
-        return made(@job) if @job.ready? && (@job.trouble.nil? || params[:open])
+        page = JobPage.new(self, job: found_job)
+        return made(page.job) if page.job.ready? && (page.job.trouble.nil? || params[:open])
 
-        headers "hx-redirect" => "/sheets/#{room.id}/jobs/#{@job.id}" if @job.ready? && htmx?
-        status 202 unless @job.ready?
-        @hushed = true
-        erb :"sheets/job"
+        headers "hx-redirect" => page.here if page.job.ready? && htmx?
+        status 202 unless page.job.ready?
+        show page
       end
 
       # What was circled on the clipboard, on the same grid.
       get "/:room/enter" do
-        @title, @scripts = "Enter the clipboard", %w[enter]
         @form = { **@form, sheet: "clipboard" }
-        @asked = printing.settle.papers.asked
-        @entered = printing.lesson ? Records::Observation.by_item(printing.lesson) : {}
-        erb :"sheets/enter"
+        show EnterPage.new(self, printing.settle)
       end
 
       # The first page as it will be printed.
@@ -82,6 +65,12 @@ module Pages
         def printing
           @printing ||= Printing.new(room, @form, today: today, day: day, options: params.to_h, evidence: evidence,
                                                   link: link)
+        end
+
+        def found_job
+          id = params[:job][/\A\d{1,17}\z/]
+          job = Records::Job.first(id: id, account_id: account_id, classroom_id: room.id) || halt(404)
+          job.failed? ? refuse("#{job.trouble || 'it took too long'}. Nothing was printed") : job
         end
 
         # That opens the lesson for whoever takes the class.

@@ -5,25 +5,13 @@ module Pages
     # Five lessons side by side: aimed, proposed from the records, moved, copied, emptied, repeated; what to bring and
     # print for them.
     class Routes < Shared::Tab
-      helpers Shared::ClassMargin, Shared::Bringing, Showing
-
-      # Days that are looked back on.
-      TERM = 112
-
       before("/:room/?*") do
-        @tab, @title = "plan", "The week"
         @form = checked(WeekContract)
         @week = Records::Week.new(room, monday)
       end
 
-      get("/:room") { page }
-
-      # What was done in this term and what not yet.
-      get "/:room/term" do
-        @title, @from = "The term", today - TERM
-        @rows = Records::Term.new(room, @from, today).rows
-        erb :"week/term"
-      end
+      get("/:room") { show page }
+      get("/:room/term") { show TermPage.new(self) }
 
       # The aim: range, operation, and the sentence.
       post "/:room/aim" do
@@ -62,7 +50,7 @@ module Pages
         part = room.part(params[:part]) || halt(404)
         refuse("That part has begun; it stays") if part.begun?
         proposal.exchange(part) || refuse("Nothing else fits into its time that is not there already")
-        htmx? ? page : redirect(here)
+        htmx? ? show(page) : redirect(here)
       end
 
       # One new thing too many, to a day that has none.
@@ -85,7 +73,7 @@ module Pages
         part = room.part(@form[:item]) || halt(404)
         refuse("That part has begun; it stays") if part.begun?
         @week.move(part, @form[:place] || refuse("Choose a day"))
-        htmx? ? page : redirect(here)
+        htmx? ? show(page) : redirect(here)
       end
 
       # A whole day: moved or copied to another, emptied, without school or with it.
@@ -102,11 +90,9 @@ module Pages
 
       # Days without school, from a calendar’s file: shown first, marked when that is agreed to.
       post "/:room/off" do
-        @title = "Days without school"
         sent = params[:file].is_a?(Hash) ? params[:file][:tempfile] : refuse("Choose a calendar’s file first")
-        @days = Exchange::DaysOff.read(sent.read.to_s, from: today)
-        @margin = class_margin { |child| "/climb/#{room.id}/children/#{child.id}" }
-        erb :"week/off"
+        days = Exchange::DaysOff.read(sent.read.to_s, from: today)
+        show OffPage.new(self, monday: monday, days: days)
       end
 
       post "/:room/off/keep" do
@@ -155,12 +141,7 @@ module Pages
         def widening = @widening ||= Records::Widening.new(room, evidence)
         def offer = @offer ||= widening.offer(today)
 
-        def page
-          @margin = class_margin(next_up: listening.waiting(today).map(&:child)) do |child|
-            "/climb/#{room.id}/children/#{child.id}"
-          end
-          erb :"week/week"
-        end
+        def page = Page.new(self, @week, offer: offer, **@form)
 
         def copy(day)
           course = room.lesson_on(day)&.course || refuse("Nothing is planned on that day")

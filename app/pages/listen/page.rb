@@ -2,9 +2,22 @@
 
 module Pages
   module Listen
-    # What a page on which answers are recorded knows: whose turn it is, the last records, what a wrong answer may be.
-    # It is about one posed problem, @posed.
-    module Recording
+    # A posed problem on which answers are recorded: whose turn it is, the last records, what a wrong answer may be.
+    class Page < Shared::Page
+      view :"listen/listen", tab: "listen", title: "Listen", scripts: %w[listen]
+
+      attr_reader :posed, :chosen
+
+      # @param posed [Records::PosedProblem]
+      # @param chosen [Records::Child, nil] who is asked
+      def initialize(visit, posed, chosen: nil, **asked)
+        super(visit, **asked)
+        @posed = posed
+        @chosen = chosen
+      end
+
+      def margin = partial(:"listen/_children", rows: in_turn(margin_rows(turns)))
+
       # Today's list first, in turn; then the others by name.
       def in_turn(rows) = rows.sort_by.with_index { |row, index| [turns.index(row[:child]) || turns.size, index] }
       def seats? = env["rack.session"]["seats"] == true && room.children.any?(&:seat)
@@ -15,33 +28,27 @@ module Pages
         row && "seat-c#{place} seat-r#{row}"
       end
 
-      def recorder = @recorder ||= Records::Recorder.new(room, account_id, substitute: substitute?)
-      def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
+      def recorder = asked[:recorder]
       def turns = @turns ||= listening.on(today).map(&:child)
 
       # What a wrong answer may come from.
       # @return [Rungs::Slip::Diagnosis, nil]
       def diagnosis_of(observation)
-        observation.answer && Rungs::Slip::Diagnosis.new(@posed.problem, observation.answer, rung: observation.code)
+        observation.answer && Rungs::Slip::Diagnosis.new(posed.problem, observation.answer, rung: observation.code)
       end
 
       # What the board of this lesson shows, for the remote.
-      def on_board = @on_board ||= @posed.lesson.on_board
-      def on_board? = @posed.lesson.board["problem"] == @posed.id
+      def on_board = @on_board ||= posed.lesson.on_board
+      def on_board? = posed.lesson.board["problem"] == posed.id
 
-      # The fragment that htmx puts in place; a plain form gets the whole page again.
-      def answer_with(observation)
-        @posed ||= observation.posed_problem
-        return redirect("/listen/#{room.id}?problem=#{@posed.id}") unless htmx?
-
-        child = heard_child(observation)
+      # What one record changes on the page.
+      # @param observation [Records::Observation]
+      # @param child [Records::Child]
+      def changed_by(observation, child)
         observation.associations[:child] = child
         estimate = estimate_now(child) unless substitute?
         partial(:"listen/_changed", observation: observation, child: child, estimate: estimate)
       end
-
-      # By the name that is seen here, also of one who left the list meanwhile.
-      def heard_child(observation) = room.anybody(observation.child_id) || halt(404)
 
       # "Ada", or that Ada is not on the list any more.
       def child_called(child) = child.left_on ? "#{child.name} (off the list now)" : child.name
@@ -52,16 +59,16 @@ module Pages
 
       def log
         by_id = room.children.to_h { |child| [child.id, child] }
-        @log ||= room.last_records(@posed.lesson)
+        @log ||= room.last_records(posed.lesson)
         @log.each { |row| row.associations[:child] = by_id[row.child_id] if by_id.key?(row.child_id) }
       end
 
-      def heard_here = @heard_here ||= Records::Observation.heard_on(@posed)
+      def heard_here = @heard_here ||= Records::Observation.heard_on(posed)
 
       # A story where the problem before was one, with its template again; else the bare equation.
       # @return [Hash] the data of an item
       def told(problem)
-        template = Rungs::Problem::Template::ALL[@posed.template]
+        template = Rungs::Problem::Template::ALL[posed.template]
         return Rungs::Activity::POSED.told(problem, "") unless problem.situation && template&.suits?(problem)
 
         names = Rungs::Problem::Story::NAMES.sample(2)
@@ -75,10 +82,10 @@ module Pages
         [rung.title, (Rungs::Strategy::Move::ALL.fetch(candidate.move).title if candidate.move)].compact.join(", ")
       end
 
-      def moves_of(observation) = @posed.problem.moves.select { |move| move.rung == observation.rung }
+      def moves_of(observation) = posed.problem.moves.select { |move| move.rung == observation.rung }
 
       def next_problem
-        following = @posed.check_in_id ? nil : @posed.lesson.following(@posed)
+        following = posed.check_in_id ? nil : posed.lesson.following(posed)
         return "/listen/#{room.id}?problem=#{following.id}" if following
 
         substitute? ? "/conduct/#{room.id}" : "/plan/#{room.id}"

@@ -2,22 +2,40 @@
 
 module Pages
   module Week
-    # What the page of a week asks: whom to hear, for which days things are brought and printed, who is not ready yet.
-    module Showing
+    # Five lessons side by side: whom to hear, what is brought and printed on which days, who is not ready yet.
+    class Page < Shared::Page
+      include Shared::Bringing
+
+      view :"week/week", tab: "plan", title: "The week"
+
+      attr_reader :week, :offer
+
+      # @param week [Records::Week]
+      # @param offer [Records::Widening::Offer, nil] of a wider range
+      def initialize(visit, week, offer: nil, **asked)
+        super(visit, **asked)
+        @week = week
+        @offer = offer
+      end
+
+      def monday = week.monday
+      def here(day = monday) = "/week/#{room.id}?from=#{day}"
+      def next_up = listening.waiting(today).map(&:child)
+
       # Whom to hear on each day to come.
       def hear
-        days = @week.dates.select { |date| date >= today && !@week.off?(date) }
+        days = week.dates.select { |date| date >= today && !week.off?(date) }
         @hear ||= days.empty? || room.children.empty? ? {} : listening.plan(days).to_h { |day| [day.date, day.turns] }
       end
 
       # The day that things are brought for; nil for the whole week.
-      def bring_day = @week.dates.find { |date| date == @form[:day] }
+      def bring_day = week.dates.find { |date| date == asked[:day] }
       def bring_days = bring_day ? [bring_day] : week_days
-      def parts_to_bring_for = bring_days.flat_map { |date| @week.parts_on(date) }
+      def parts_to_bring_for = bring_days.flat_map { |date| week.parts_on(date) }
 
       # The school days that are still to come; of a week that is over, all.
       def week_days
-        school = @week.dates.reject { |date| @week.off?(date) }
+        school = week.dates.reject { |date| week.off?(date) }
         coming = school.select { |date| date >= today }
         coming.any? ? coming : school
       end
@@ -25,7 +43,7 @@ module Pages
       # Sheets of each kind that these days need.
       # @return [Hash{String => Integer}]
       def sheets
-        lessons = bring_days.filter_map { |date| @week.lesson(date) }
+        lessons = bring_days.filter_map { |date| week.lesson(date) }
         @sheets ||= Sheets::LessonPapers.of(lessons).map { |line| line.sheet.shelf }.tally
       end
 
@@ -35,14 +53,14 @@ module Pages
         [plural(sheets[kind], "sheet"), each].compact.join(" for ")
       end
 
-      def first_planned = @week.dates.find { |date| @week.parts_on(date).any? }
+      def first_planned = week.dates.find { |date| week.parts_on(date).any? }
 
       # Days to come that have nothing.
-      def free_days? = @week.dates.any? { |date| date >= today && !@week.off?(date) && @week.parts_on(date).empty? }
+      def free_days? = week.dates.any? { |date| date >= today && !week.off?(date) && week.parts_on(date).empty? }
 
       # The lesson that left something for this day.
       def left_to(date)
-        @left_over = @week.left_over(today).to_a unless defined?(@left_over)
+        @left_over = week.left_over(today).to_a unless defined?(@left_over)
         @left_over.last if @left_over.first == date
       end
 

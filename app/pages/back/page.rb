@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Pages
+  module Back
+    # A lesson, a week or a term, looked back on.
+    class Page < Shared::Page
+      view :"back/back", tab: "climb", title: "Look back"
+
+      TERM_DAYS = 13 * 7
+      VIEWS = %w[lesson week term].freeze
+
+      def stretch = asked[:view] || VIEWS.first
+      def day = asked[:day] || room.heard_up_to(today) || today
+      def back = @back ||= Records::LookBack.new(room, evidence, *span)
+
+      # The first and the last day looked back on.
+      def span
+        monday = day - ((day.wday - 1) % 7)
+        { "lesson" => [day, day], "week" => [monday, monday + 6], "term" => [day - TERM_DAYS, day] }.fetch(stretch)
+      end
+
+      def span_title
+        stretch == "lesson" ? long_date(day) : "#{short_date(back.from)} to #{short_date(back.to)}"
+      end
+
+      # The address of another stretch or day.
+      def here(view: stretch, on: day) = "/back/#{room.id}?view=#{view}&day=#{on}"
+
+      # The day before or after this one on which somebody was heard.
+      def beside(step) = step.positive? ? room.heard_after(day) : room.heard_before(day)
+
+      def doing(rung, band)
+        Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
+      end
+
+      def where_moved(move) = "#{way_to(move.child)}?operation=#{move.operation}&band=#{move.band}"
+    end
+  end
+end

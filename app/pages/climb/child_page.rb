@@ -1,0 +1,131 @@
+# frozen_string_literal: true
+
+module Pages
+  module Climb
+    # One child, in one operation and band or family: the line of time, the square, slips, and what to ask next.
+    class ChildPage < Shared::Page
+      view :"climb/child", tab: "climb"
+
+      attr_reader :child, :operation, :scope, :size
+
+      # @param size [Integer] of the square: 10 or 20
+      # @param on [Date] the day that is told
+      def initialize(visit, child, operation: nil, scope: nil, size: 10, on: nil)
+        super(visit)
+        @child = child
+        busiest = evidence.busiest(child, days: Page::SINCE_DAYS, on: today) || %w[add to10] unless operation && scope
+        @operation = operation || busiest[0]
+        @scope = scope || busiest[1]
+        @size = size
+        @on = on || today
+        @focus = [@operation, @scope]
+      end
+
+      def title = child.name
+      def chosen_child = child
+      def way_to(child) = "#{super}?operation=#{operation}&band=#{scope}"
+      def where_to(scope, operation = self.operation) = "#{child_path}?operation=#{operation}&band=#{scope}"
+      def child_path = "/climb/#{room.id}/children/#{child.id}"
+      def scopes = Records::Scope.all
+      def scope_title(scope) = Records::Scope.title(scope)
+
+      def estimate = @estimate ||= evidence.estimate(child, operation, scope, on: @on)
+      def about = @about ||= evidence.about(child, operation, scope, days: Rungs::Progress::FactMap::RECENT, on: today)
+      def heard = @heard ||= about.select { |each| each.of?(operation, scope) }
+      def steps = @steps ||= evidence.steps(child, operation, scope)
+
+      # Since when movement is told; up is positive.
+      def since = today - Page::SINCE_DAYS
+      def movement = evidence.movement(child, operation, scope, from: since, to: today)
+
+      # What the square and the slips look back on.
+      def recent = @recent ||= about.select { |each| each.record.day >= today - Rungs::Progress::FactMap::RECENT }
+
+      # Drawings of records that stand; ways given.
+      def photos = @photos ||= Records::Photo.of_child(child)
+      def ways = Records::Way.given_by(child)
+
+      # Recent records of this operation, fact by fact.
+      def facts = @facts ||= Rungs::Progress::FactMap.new(recent_here, on: today)
+
+      # "2 and 3, 4 and 5"
+      def facts_in(state)
+        there = facts.by_state[state].to_a.map { |parts| parts.join(" and ") }
+        there.empty? ? "none" : there.join(", ")
+      end
+
+      def timeline
+        from = [heard.first.record.day, today - 14].min
+        line = Drawings::Timeline.new(heard, steps, from: from, to: today) { |each| behind(key: each.key) }
+        line.draw(label: "Each answer of #{child.name} by day and rung; the table below says the same.")
+      end
+
+      # Where the child works, in a sentence, each rung in its tint.
+      def standing_sentence
+        name, place = child.name, scope_title(scope)
+        return h("#{name}: not enough heard, #{place}") unless estimate.working
+
+        tinted = estimate.told.map { |level| %(<span class="tinted tint-#{level}">#{Rungs::Strategy::Rung.at(level).doing}</span>) }
+        return "#{h(name)} works mostly by #{tinted.first}, #{h(place)}" if estimate.mostly?
+
+        "#{h(name)}, #{h(place)}: not clear yet#{tinted.size > 1 ? ' between' : ','} #{tinted.join(' and ')}"
+      end
+
+      # The address of the records behind a figure.
+      def behind(**which)
+        "/climb/#{room.id}/children/#{child.id}/records?#{which.map { |name, value| "#{name}=#{value}" }.join('&')}"
+      end
+
+      # The square of this operation, tinted by the best recent rung.
+      def square
+        drawing = Drawings::Square.new(size, whole: 20) { |p, q| square_cell(p, q) }
+        label = "#{child.name}, #{operation_title(operation).downcase}, fact by fact; the list below says the same"
+        drawing.draw(label: label, corner: operation == "add" ? "+" : "−")
+      end
+
+      def square_cell(p, q)
+        rung, state = facts.rung(p, q), facts.state(p, q)
+        sum = operation == "add" ? "#{p} + #{q} = #{p + q}" : "#{p + q} − #{p} = #{q}"
+        href = behind(operation: operation, fact: [p, q].sort.join(".")) if rung
+        Drawings::Square::Cell.new(tint: rung, mark: state, label: "#{sum}: #{state || 'not heard'}", href: href)
+      end
+
+      # Slips of the last weeks that came twice or more, the commonest first, each with its records.
+      def slips
+        late = recent.select { |each| each.record.day > today - Records::Evidence::SLIP_DAYS }
+        late.group_by(&:slip).except(nil).select { |_, all| all.size > 1 }.sort_by { |_, all| -all.size }
+      end
+
+      # What to ask next; where there is nothing to aim at, facts to hear again.
+      def proposals
+        return [] if Records::Scope.family?(scope)
+
+        wanted = { working: estimate.working, operation: operation, band: scope, last: last_facts }
+        @proposals ||= Rungs::Progress::NextProblems.propose(**wanted)
+      end
+
+      def again
+        return [] if Records::Scope.family?(scope) || proposals.any? || estimate.working.nil?
+
+        records = recent.select { |each| each.operation == operation }.map(&:record)
+        @again ||= Rungs::Progress::NextProblems.again(records, operation: operation, band: scope)
+      end
+
+      def last_facts
+        count = Rungs::Progress::NextProblems::LAST
+        (recent.size < count ? evidence.all(child) : recent).last(count).map { |each| each.record.fact }
+      end
+
+      # What to ask, the first the likeliest to tell, each with why.
+      # @return [Array<Array(Rungs::Problem, String)>]
+      def next_problems
+        [*proposals.map { |each| [each.problem, each.why] },
+         *again.map { |each| [each.problem, "Reasoned right #{each.times} times."] }]
+      end
+
+      private
+
+      def recent_here = recent.select { |each| each.operation == operation }.map(&:record)
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Pages
+  module Find
+    # Activities by what one wants to do, and one of them with its first items.
+    class Page < Shared::Page
+      view :"find/find", tab: "plan", title: "What do you want to do?"
+
+      SHOWN = 6
+
+      def finds = Rungs::Activity::FINDS
+      def chosen_find = asked[:finds] || Rungs::Activity::ALL[asked[:activity]]&.finds&.first || finds.keys.first
+      def activities = Rungs::Activity::ALL.select { |each| each.finds.include?(chosen_find) }
+      def activity = activities.find { |each| each.id == asked[:activity] } || activities.first
+      def seed = @seed ||= asked[:seed] || Random.rand(1..9999)
+
+      # What the form chose of the activity's options; what it does not have fits the class.
+      def options = @options ||= self.class.options_of(activity, room, params)
+
+      def self.options_of(activity, room, params)
+        activity.fitted(room.at_work).merge(params.slice(*activity.options.map(&:id)))
+      end
+
+      def items = (@items ||= activity.with(options, room.activity_settings).items(seed: seed)).first(SHOWN)
+      def cover(activity) = face(activity.with.items(seed: 1).first)
+
+      # The picture that shows what it is about, not the question alone.
+      def face(item) = (item.steps.find { |step| step.name != "ask" } || item.steps.first).layout
+
+      # Slips of late that this activity brings out, and how often each.
+      # @return [Array<String>]
+      def seen_here
+        made = evidence.slips_of_late(today).select { |slip, _| activity.slips.include?(slip.id) }
+        times = made.group_by { |slip, _| slip.title }.transform_values { |all| all.sum { |_, who| who.size } }
+        times.sort_by { |title, count| [-count, title] }.map { |title, count| "#{title}, #{often(count)}" }
+      end
+
+      def query(**more) = URI.encode_www_form({ finds: chosen_find, activity: activity.id, day: coming_day, **more })
+
+      # What takes it into a lesson as it is shown.
+      def taken = { activity: activity.id, seed: seed, day: coming_day, **options }
+
+      private
+
+      def often(count) = count == 1 ? "once" : "#{count} times"
+    end
+  end
+end

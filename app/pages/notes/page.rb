@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Pages
+  module Notes
+    # A note for a child’s family, as it stands.
+    class Page < Shared::Page
+      view :"notes/note", tab: "climb"
+
+      HEADINGS = { **::Sheets::FamilyNote::HEADINGS, caution: "With care" }.freeze
+
+      attr_reader :child
+
+      def initialize(visit, child)
+        super(visit)
+        @child = child
+      end
+
+      def title = "A note for #{child.name}’s family"
+      def source = @source ||= Records::FamilyNote::Source.new(child, evidence, today)
+      def parts = @parts ||= Records::FamilyNote.parts_of(child, source)
+      def picture = source.picture
+      def chosen_child = child
+      def here = way_to(child)
+      def way_to(child) = "/notes/#{room.id}/#{child.id}"
+
+      # @return [::Sheets::FamilyNote]
+      def on_paper(size)
+        title = "#{child.name}, #{long_date(today)}"
+        note = ::Sheets::FamilyNote::Note.new(title: title, parts: parts, picture: picture)
+        ::Sheets::FamilyNote.new(notes: [note], where: room.named, title: title, paper: size)
+      end
+    end
+  end
+end

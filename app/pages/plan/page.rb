@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module Pages
+  module Plan
+    # A problem being made ready to pose: its situation, numbers and words.
+    class Page < Shared::Page
+      view :"plan/pose", tab: "plan", title: "Pose a problem"
+
+      attr_reader :typed_equation, :equation_trouble
+
+      # @param kept [Boolean] whether what is asked was kept from the last time
+      # @param trouble [String, nil] why it could not be posed; equation_trouble: why an equation could not
+      def initialize(visit, kept: false, trouble: nil, typed_equation: nil, equation_trouble: nil, **asked)
+        super(visit, **asked)
+        @kept = kept
+        @trouble = trouble
+        @typed_equation = typed_equation
+        @equation_trouble = equation_trouble
+      end
+
+      def kept? = @kept
+      def trouble = @trouble || (@no_draft unless draft)
+
+      # @return [Draft, nil] nil where there is none
+      def draft
+        return @draft if defined?(@draft)
+
+        @draft = make_draft
+      end
+
+      # What was typed, where it is to be gone on with; else the story.
+      def words_to_show = (@trouble || kept?) && asked[:words] ? asked[:words] : draft.story.text
+
+      # The easier and the harder pair beside the draft; none where there is none.
+      def beside
+        random = Random.new(draft.problem.hash)
+        @beside ||= Rungs::Problem::NumberSets.for(draft.problem, random: random).except(:middle)
+      rescue Rungs::Error
+        @beside = {}
+      end
+
+      def reading
+        names = Rungs::Problem::Story::NAMES + room.children.map(&:name)
+        @reading ||= Rungs::Problem::Reading.new(draft.story.text, names: names)
+      end
+
+      def hard_to_read
+        long = "a sentence has #{reading.longest_sentence} words"
+        hard = "not in the first words: #{reading.hard_words.join(', ')}"
+        [(long if reading.longest_sentence > Rungs::Problem::Reading::LONGEST),
+         (hard if reading.hard_words.any?)].compact.join("; ")
+      end
+
+      def situations = DraftContract::SITUATIONS.map { |id| Rungs::Problem::Situation::ALL.fetch(id) }
+
+      private
+
+      def make_draft
+        posed = lesson_today&.problems.to_a.map(&:problem)
+        wanted = asked.merge(numbers: asked[:instead_of] ? nil : asked[:numbers])
+        Draft.make(wanted, posed: [*posed, *told_before], recent: room.templates_since(today - 28), random: Random.new)
+      rescue Rungs::Error => e
+        @no_draft = e.message
+        nil
+      end
+
+      # The draft that another one is asked for instead of.
+      def told_before
+        numbers = asked[:instead_of].to_s.scan(/\d{1,3}/).map(&:to_i)
+        numbers.empty? ? nil : Rungs::Problem.told(asked[:situation], numbers)
+      rescue Rungs::Error
+        nil
+      end
+    end
+  end
+end
