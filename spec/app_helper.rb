@@ -49,7 +49,7 @@ module AppHelper
 
   # What was answered, as its words are read: with single spaces, and none about a tag.
   def squeezed(answer = last_response)
-    answer.body.gsub(/\s+/, " ").gsub(/> /, ">").gsub(/ </, "<")
+    answer.body.gsub(/\s+/, " ").gsub("> ", ">").gsub(" <", "<")
   end
 
   def token = last_response.body[/name="csrf-token" content="([^"]+)"/, 1]

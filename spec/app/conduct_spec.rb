@@ -70,6 +70,8 @@ RSpec.describe Pages::Conduct do
       conduct(plan("twins"))
       other = make_teacher[1].then { |room| room.start_lesson(room.today).course.plan("twins") }
       send_form "/conduct/#{room.id}/do", htmx: true, do: "step", value: "0.1", part: other.id
+      expect(last_response.body).to include('id="now"', 'id="offered"').and not_include("<html")
+      expect(get("/conduct/#{room.id}/now").body).to eq(last_response.body)
       expect([last_response.status, last_response.body]).to eq([422, "That part was taken out of the lesson"])
       expect(other.refresh.begun?).to be(false)
     end

@@ -13,7 +13,9 @@ RSpec.describe "Views" do
 
   it "ask their page and no instance variable, but for what is around a page, and the board" do
     apart = %w[layout.erb page.erb _header.erb board.erb _nothing.erb _step.erb code.erb]
-    asking = views.reject { |file| apart.include?(File.basename(file)) }.select { |file| File.read(file).match?(/@[a-z]/) }
+    asking = views.reject do |file|
+      apart.include?(File.basename(file))
+    end.select { |file| File.read(file).match?(/@[a-z]/) }
     expect(asking.map { |file| file.delete_prefix(Rungs::ROOT) }).to eq([])
   end
 end

@@ -136,14 +136,14 @@ class Conduct {
 
   async told(version) {
     if (version <= this.version || this.pending) return;
-    const answer = await fetch(this.here).catch(() => null);
+    const answer = await fetch(`${this.here}/now`).catch(() => null);
     if (answer?.ok) this.put(await answer.text());
   }
 
   // The same item: only what changed is put in its place; another: the whole page, with the name that was picked.
   put(html, touched) {
     const fresh = new DOMParser().parseFromString(html, "text/html");
-    const page = fresh.querySelector("[data-conducting]");
+    const page = fresh.querySelector("[data-moved]");
     if (`${page?.dataset.part}.${page?.dataset.item}` !== this.made) {
       if (window.listen?.fresh) sessionStorage.setItem("rungs-picked", window.listen.child);
       location.assign(this.here);

@@ -87,7 +87,7 @@ class Enter {
   press(event) {
     if (!this.cell || !meant(event)) return;
     const step = STEPS[event.key];
-    const button = [...this.cell.querySelectorAll(".mark")].find((each) => each.textContent === event.key);
+    const button = [...this.cell.querySelectorAll(".mark")].find((each) => each.textContent.trim() === event.key);
     if (!step && !button && event.key !== "u") return;
     if (event.key === "Enter" && event.target.matches(".mark")) return;
     event.preventDefault();

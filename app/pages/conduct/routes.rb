@@ -21,8 +21,11 @@ module Pages
         part || halt(404)
         lesson.show_item(part, 0) unless lesson.part_on_board&.id == part.id
         lesson.command(form[:do], form[:value])
-        redirect here
+        htmx? ? moved : redirect(here)
       end
+
+      # Where the board went, for a tablet that follows it.
+      get("/:room/now") { part ? moved : halt(404) }
 
       # The same activity with easier or harder numbers, as a part of its own right after this one.
       post "/:room/turn" do
@@ -76,6 +79,8 @@ module Pages
         def offered_now(items, index)
           page.partial(:"conduct/_offered", state: Records::ItemOnBoard.at(items, index, 0), ways: items.ways(index))
         end
+
+        def moved = page.partial(:"conduct/_moved")
 
         def offered(form)
           return "missing" if form[:missing]

@@ -27,7 +27,7 @@ module Pages
       # Who looks, at which class, when; what the browser sent.
       def_delegators :@visit, :room, :evidence, :today, :person, :substitute?, :env, :request, :params, :htmx?,
                      :lesson_today, :coming_day, :coming_lesson, :next_school_day, :home, :substitute_address,
-                     :board_address, :reachable?
+                     :board_address, :host_for_others, :reachable?
 
       # @return [Hash{Symbol => Object}] what was chosen, as a contract let it through
       attr_reader :asked
