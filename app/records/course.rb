@@ -32,7 +32,7 @@ module Records
     end
 
     # @param kind [String] an id of Rungs::Activity::ALL
-    # @param details [Hash] what it needs to begin
+    # @param details [Details, Hash] what it needs to begin
     # @param after [LessonPart, nil] put after this one; else at the end
     # @return [LessonPart]
     # @raise [Rungs::Error::TooMany] where the lesson has as many as it takes
@@ -43,7 +43,7 @@ module Records
       DB.transaction do
         LessonPart.where(lesson_id: @lesson.id).where(Sequel[:place] >= place).update(place: Sequel[:place] + 1)
         LessonPart.create(classroom_id: @lesson.classroom_id, lesson_id: @lesson.id, place: place, kind: kind,
-                          minutes: minutes || activity.minutes, details: Sequel.pg_jsonb(seeded(activity, details)))
+                          minutes: minutes || activity.minutes, details: seeded(activity, details).kept)
       end.tap { forget }
     end
 
@@ -54,7 +54,7 @@ module Records
     def offer_usual
       @parts = Rungs::Activity::USUAL.map do |kind|
         activity = Rungs::Activity::ALL.fetch(kind)
-        details = Sequel.pg_jsonb(seeded(activity, usual_details(kind)))
+        details = seeded(activity, usual_details(kind)).kept
         LessonPart.new(classroom_id: @lesson.classroom_id, kind: kind, minutes: activity.minutes, details: details)
                   .tap { |part| part.associations.update(lesson: @lesson, runs: []) }
       end
@@ -66,7 +66,7 @@ module Records
     # What another lesson left undone, before anything planned here.
     def take_over(course)
       course.left.each_with_index do |part, index|
-        plan(part.kind, minutes: part.minutes, details: part.details.to_h).update(place: index - course.left.size)
+        plan(part.kind, minutes: part.minutes, details: part.details).update(place: index - course.left.size)
       end
       forget
     end
@@ -135,7 +135,7 @@ module Records
     def tell(told, show: true, at: Time.now)
       part = current if current&.activity == Rungs::Activity::POSED
       part ||= (quiet_part(at) unless show)
-      part ||= plan(Rungs::Activity::POSED.id, details: { "count" => 0 }, after: current)
+      part ||= plan(Rungs::Activity::POSED.id, details: { count: 0 }, after: current)
       first = part.items.add(show ? told : told.map { |data| { **data, quiet: true } })
       shown = first + (told.index { |data| [nil, "middle"].include?(data[:number_set]) } || 0)
       told.each_index { |index| part.items.posed(first + index, at: at) }
@@ -147,7 +147,7 @@ module Records
     # @return [LessonPart]
     def adopt(posed)
       told = Rungs::Activity::POSED.told(posed.problem, posed.story, template: posed.template)
-      plan(Rungs::Activity::POSED.id, details: { "count" => 0 }).tap do |part|
+      plan(Rungs::Activity::POSED.id, details: { count: 0 }).tap do |part|
         part.items.add([told])
         posed.update(part_id: part.id, item: 0)
       end
@@ -161,7 +161,7 @@ module Records
     # planned; else into one of its own, which is done with it.
     def quiet_part(at)
       there = parts.reverse.find { |each| each.activity == Rungs::Activity::POSED && each.begun? }
-      there || plan(Rungs::Activity::POSED.id, details: { "count" => 0 }).tap do |part|
+      there || plan(Rungs::Activity::POSED.id, details: { count: 0 }).tap do |part|
         PartRun.create(part_id: part.id, started_at: at, ended_at: at)
         forget
       end
@@ -173,13 +173,14 @@ module Records
 
     def usual_details(kind)
       there = @lesson.id ? parts.count { |part| part.kind == kind } : 0
-      { "seed" => (Zlib.crc32("#{@lesson.classroom_id} #{@lesson.held_on} #{kind} #{there}") % 9999) + 1 }
+      { seed: (Zlib.crc32("#{@lesson.classroom_id} #{@lesson.held_on} #{kind} #{there}") % 9999) + 1 }
     end
 
     # Its items are made of options and a seed; where nothing was chosen, what fits the class.
     def seeded(activity, details)
-      options = activity.fitted(@lesson.classroom.at_work)
-      { "options" => options, "seed" => Random.rand(1..9999) }.merge(details)
+      given = Details.of(details)
+      given.with(options: given.to_h["options"] || activity.fitted(@lesson.classroom.at_work),
+                 seed: given.seed || Random.rand(1..9999))
     end
 
     def forget = @parts = nil

@@ -13,7 +13,7 @@ module Records
 
     # @return [Array<String>] each once
     def stories
-      @stories ||= (posed.select_map(:story) + told.map { |data| data["words"] }).grep(@named).uniq
+      @stories ||= (posed.select_map(:story) + told.map { |data| data[:words] }).grep(@named).uniq
     end
 
     # @return [Hash{Symbol => Integer}] how much goes with the child
@@ -42,7 +42,7 @@ module Records
     def parts = LessonPart.where(classroom_id: @room.id)
 
     def told
-      parts.all.flat_map { |part| part.details["thrown"].to_h.values.map(&:to_h).select { |data| data["words"] } }
+      parts.all.flat_map { |part| part.details.thrown.values.select { |data| data.is_a?(Hash) && data[:words] } }
     end
 
     # Listening lists and saved groups.
@@ -57,15 +57,13 @@ module Records
     # For whom a part is, what is noted to it, and stories told in it.
     def forget_in_parts(stories)
       parts.each do |part|
-        details = part.details.to_h
-        thrown = details["thrown"].to_h.transform_values { |data| stories ? retold(data.to_h) : data }
-        kept = { "for" => details["for"].to_a - [@child.id], "note" => renamed(details["note"].to_s),
-                 "thrown" => thrown }
-        part.keep(kept.slice(*details.keys))
+        there = part.details
+        told = stories ? there.thrown.transform_values { |data| retold(data) } : there.thrown
+        part.keep(children: there.children - [@child.id], note: there.note && renamed(there.note), thrown: told)
       end
     end
 
-    def retold(data) = data["words"] ? data.merge("words" => renamed(data["words"])) : data
+    def retold(data) = data.is_a?(Hash) && data[:words] ? data.merge(words: renamed(data[:words])) : data
 
     # A way stays; whose letter stood beside it goes.
     def forget_initials

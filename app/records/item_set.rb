@@ -12,7 +12,7 @@ module Records
     attr_reader :part
 
     def kind
-      @kind ||= part.activity.with(details["options"].to_h, part.lesson.classroom.activity_settings)
+      @kind ||= part.activity.with(details.options, part.lesson.classroom.activity_settings)
     end
 
     def size = data.size
@@ -55,9 +55,29 @@ module Records
       nil
     end
 
+    # @return [PosedProblem, nil] where it was posed already
+    def posed_there(index) = part.problems_dataset.first(item: index)
+
+    # The problem of an item as it stands, or as it would be posed: nothing is kept.
+    # @return [PosedProblem, nil]
+    def posed_or_told(index)
+      item = item(index = index.clamp(0, last))
+      item.problem && (posed_there(index) || part.lesson.told(item.problem, part: part, item: index, **item.told))
+    end
+
+    # Poses what is shown with it: of a story with several sets of numbers all of them.
+    # @return [PosedProblem, nil] that of the item itself
+    def pose_with(index)
+      data.each_index { |other| posed(other) if data[index]&.key?(:number_set) && data[other][:number_set] }
+      posed(index)
+    end
+
     # The problems of one story with several sets of numbers, easier first; none where there is only this one.
     # @return [Array<PosedProblem>]
-    def number_sets = data.each_index.select { |index| data[index][:number_set] }.map { |index| posed(index) }
+    def number_sets
+      there = part.problems_dataset.exclude(item: nil).exclude(number_set: nil).to_hash(:item)
+      there.sort_by(&:first).map(&:last)
+    end
 
     # @return [Array<Way>] those offered for an item
     def ways(index) = Way.where(place(index)).order(:id).all
@@ -125,30 +145,27 @@ module Records
     def add(told)
       proposed = !part.begun? && thrown.empty?
       start = proposed ? 0 : size
-      part.keep("count" => proposed ? 0 : details["count"] || size)
+      part.keep(count: proposed ? 0 : details.count || size)
       keep(told.each_with_index.to_h { |data, index| [start + index, data] })
       start
     end
 
     # Keeps the items as they are now, whatever is recorded, chosen or made anew from their seed later.
     def settle
-      return if settled?
+      return if details.settled?
 
-      part.keep("count" => size)
+      part.keep(count: size)
       keep(data.each_with_index.to_h { |data, index| [index, data] })
     end
 
     private
 
-    def details = part.details.to_h
-    # Whether each item is kept itself.
-    def settled? = (count = details["count"]) && (0...count).all? { |index| thrown.key?(index.to_s) }
-    def thrown = details["thrown"].to_h
-    def posed_there(index) = part.problems_dataset.first(item: index)
+    def details = part.details
+    def thrown = details.thrown
     def within(index) = index.clamp(0, size - 1)
 
     def keep(data)
-      part.keep("thrown" => thrown.merge(data.transform_keys(&:to_s)))
+      part.keep(thrown: thrown.merge(data))
       @data, @items, @closing = nil
     end
 
@@ -165,15 +182,11 @@ module Records
       { classroom_id: part.classroom_id, **there }
     end
 
-    # What was thrown or told, as the core gave it: by name, whatever lies within what.
-    def kept = JSON.parse(thrown.to_json, symbolize_names: true)
-
     # What was thrown or told, and for the other places what the seed makes.
     def data
       @data ||= begin
-        there = kept.transform_keys { |index| index.to_s.to_i }
-        made = settled? ? [] : kind.data(seed: details.fetch("seed"), count: details["count"])
-        Array.new([made.size, *there.keys.map { |index| index + 1 }].max) { |index| there[index] || made[index] }
+        made = details.settled? ? [] : kind.data(seed: details.seed, count: details.count)
+        Array.new([made.size, *thrown.keys.map { |index| index + 1 }].max) { |index| thrown[index] || made[index] }
       end
     end
   end

@@ -26,8 +26,11 @@ module Records
     # @param item [Integer, nil] which of its items it is
     # @param number_set ["easier", "middle", "harder", nil] where the story carries several
     # @return [PosedProblem]
-    def pose(problem, story:, template: nil, at: Time.now, part: nil, item: nil, number_set: nil)
-      PosedProblem.create(
+    def pose(problem, **how) = told(problem, **how).save_changes
+
+    # The same, not kept.
+    def told(problem, story:, template: nil, at: Time.now, part: nil, item: nil, number_set: nil)
+      PosedProblem.new(
         classroom_id: classroom_id, lesson_id: id, part_id: part&.id, item: item, number_set: number_set,
         situation: problem.situation&.id, equation: problem.to_s, unknown: problem.unknown.to_s,
         parts: Sequel.pg_array(problem.parts, :integer), affords: Sequel.pg_array(problem.affords, :integer),
@@ -57,7 +60,7 @@ module Records
       db.transaction do
         lock!
         before = board.to_h
-        after = yield(before)
+        after = posed_in(yield(before))
         update(board: Sequel.pg_jsonb(after), board_version: board_version + 1)
         note_looking(before, after)
         db.notify(CHANNEL, payload: id.to_s)
@@ -169,6 +172,14 @@ module Records
     def reopen = update(ended_at: nil)
 
     private
+
+    # What comes on the board is posed with it.
+    def posed_in(state)
+      return state if state.empty? || state.key?("problem")
+
+      part = course.part(state["part"])
+      state.merge("problem" => part && part.items.pose_with(state["item"])&.id)
+    end
 
     # Keeps when each problem's picture was shown, and until when.
     def note_looking(before, after)

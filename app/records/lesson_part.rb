@@ -20,8 +20,8 @@ module Records
 
     # @return [String, nil] what the teacher wrote to it, and for whom it is
     def note
-      names = lesson.classroom.children.select { |child| details["for"].to_a.include?(child.id) }.map(&:name)
-      told = [details["note"], ("for #{names.join(', ')}" if names.any?)].compact
+      names = lesson.classroom.children.select { |child| details.children.include?(child.id) }.map(&:name)
+      told = [details.note, ("for #{names.join(', ')}" if names.any?)].compact
       told.join(", ") if told.any?
     end
 
@@ -34,6 +34,15 @@ module Records
     # @return [Integer] seconds it has run in all
     def seconds(now = Time.now) = runs.sum { |run| (run.ended_at || now) - run.started_at }.round
 
-    def keep(details) = update(details: Sequel.pg_jsonb(self.details.to_h.merge(details)))
+    # @return [Details]
+    def details
+      there = self[:details]
+      @details = Details.of(there) unless @details && @kept.equal?(there)
+      @kept = there
+      @details
+    end
+
+    # @param changes [Hash{Symbol => Object}] as Details#with takes them
+    def keep(**changes) = update(details: details.with(**changes).kept)
   end
 end

@@ -52,10 +52,10 @@ module Records
 
     def things(part)
       (@things ||= {})[part[:id]] ||= begin
-        details, kind = part[:details].to_h, Rungs::Activity::ALL.fetch(part[:kind])
-        options = details["options"].to_h
-        told = details["thrown"].to_h.values.filter_map { |data| data["situation"] if data.is_a?(Hash) }
-        known = Rungs::Planning::Novelty.things(kind, options, range: details["range"],
+        details, kind = Details.of(part[:details]), Rungs::Activity::ALL.fetch(part[:kind])
+        options = details.options
+        told = details.thrown.values.filter_map { |data| data[:situation] if data.is_a?(Hash) }
+        known = Rungs::Planning::Novelty.things(kind, options, range: details.range,
                                                                situation: told.first || options["situation"])
         known | posed.fetch(part[:id], [])
       end

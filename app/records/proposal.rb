@@ -33,9 +33,9 @@ module Records
       DB.transaction do
         @week.sow(@week.seed + 1)
         old = days_to_come.select { |date| proposed?(date) }.flat_map { |date| @week.parts_on(date) }
-        old.each { |part| part.keep("instead" => @week.seed) }
+        old.each { |part| part.keep(instead: @week.seed) }
         @week.take_out(old)
-        fill(without: old.select { |part| TURNS.include?(part.details["role"]) }.map { |part| key(part) })
+        fill(without: old.select { |part| TURNS.include?(part.details.role) }.map { |part| key(part) })
       end
       @week.seed
     end
@@ -43,7 +43,7 @@ module Records
     # The week as it was before the one of that seed was proposed.
     def take_back(seed)
       DB.transaction do
-        @week.take_out(@week.parts.select { |part| part.details["proposed"] == seed && !part.begun? })
+        @week.take_out(@week.parts.select { |part| part.details.proposed == seed && !part.begun? })
         instead = Sequel.cast(Sequel.lit("details ->> 'instead'"), Integer)
         of_week.where(instead => seed).update(removed_at: nil)
         @week.sow([seed - 1, 1].max)
@@ -55,9 +55,9 @@ module Records
     # @return [Boolean] whether there is one
     def exchange(part)
       found = next_best(part) or return false
-      gone = [*part.details["not"], key(part)]
+      gone = [*part.details.passed_over, key(part)]
       part.update(kind: found.kind.id, minutes: found.minutes,
-                  details: Sequel.pg_jsonb(details(found).merge("not" => gone)))
+                  details: details(found).with(passed_over: gone).kept)
       @week.forget
       true
     end
@@ -69,19 +69,19 @@ module Records
     # Whether a day has nothing but what was proposed.
     def proposed?(date)
       parts = @week.parts_on(date)
-      parts.any? && parts.all? { |part| part.details["why"] && !part.begun? }
+      parts.any? && parts.all? { |part| part.details.why && !part.begun? }
     end
 
     # As Rungs::Planning::Choice::Candidate is called.
-    def key(part) = [part.kind, part.details.dig("options", "situation")].compact.join(" ")
+    def key(part) = [part.kind, part.details.options["situation"]].compact.join(" ")
 
     def next_best(part)
       date = part.lesson.held_on
       others = @week.parts_on(date).reject { |each| each.id == part.id }
-      gone = part.details["not"].to_a
+      gone = part.details.passed_over
       week = planner([date], minutes: [@week.minutes - others.sum(&:minutes), part.minutes].max, except: part,
                              without: [*gone, key(part)], seed: @week.seed + gone.size + 1)
-      role = part.details["role"] || Rungs::Planning::Choice.role_of(part.activity)
+      role = part.details.role || Rungs::Planning::Choice.role_of(part.activity)
       week.next_best(role.to_sym, beside: others.map(&:activity), fresh: others.any? { |each| @week.fresh(each).any? })
     end
 
@@ -102,8 +102,8 @@ module Records
     end
 
     def details(part)
-      { "options" => part.options, "seed" => part.seed, "count" => part.items.size, "why" => part.why,
-        "role" => part.role.to_s, "range" => part.range, "proposed" => @week.seed }
+      Details.new({ options: part.options, seed: part.seed, count: part.items.size, why: part.why,
+                    role: part.role.to_s, range: part.range, proposed: @week.seed })
     end
 
     def of_week = parts_between(@week.monday..@week.monday + 6)

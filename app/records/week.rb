@@ -82,8 +82,8 @@ module Records
     def copy(course, date)
       to = @room.lesson_for(date).course
       course.parts.each do |part|
-        own = part.details["thrown"].to_h.any?
-        to.plan(part.kind, minutes: part.minutes, details: own ? part.details.to_h : part.details.to_h.except("seed"))
+        own = part.details.thrown.any?
+        to.plan(part.kind, minutes: part.minutes, details: own ? part.details : part.details.with(seed: nil))
       end
       forget
     end
@@ -139,7 +139,7 @@ module Records
     private
 
     def about
-      main = parts.find { |part| part.details["role"] == "main" } || parts.find { |part| fresh(part).any? }
+      main = parts.find { |part| part.details.role == "main" } || parts.find { |part| fresh(part).any? }
       (main || parts.first)&.activity&.i_can
     end
 

@@ -43,7 +43,7 @@ RSpec.describe "The week" do
     room.start_lesson(monday).course.plan("twins")
     send_form "#{path}/propose", from: monday
     expect([kinds[monday], kinds[monday + 2]]).to eq([["twins"], []])
-    part = week.parts_on(monday + 1).find { |each| each.details["role"] == "main" }
+    part = week.parts_on(monday + 1).find { |each| each.details.role == "main" }
     send_form "#{path}/parts/#{part.id}/exchange", from: monday
     expect(part.refresh.kind).not_to eq(kinds[monday])
     expect(week.parts_on(monday + 1).map(&:kind).uniq.size).to eq(week.parts_on(monday + 1).size)
@@ -56,11 +56,11 @@ RSpec.describe "The week" do
     send_form "#{path}/day", from: monday, day: monday + 3, place: monday + 4, do: "copy"
     expect(kinds[monday + 4]).to eq(["twins"])
     copies = [part.refresh, week.parts_on(monday + 4).first]
-    expect(copies.map { |each| each.details["options"] }.uniq.size).to eq(1)
-    expect(copies.map { |each| each.details["seed"] }.uniq.size).to eq(2)
+    expect(copies.map { |each| each.details.options }.uniq.size).to eq(1)
+    expect(copies.map { |each| each.details.seed }.uniq.size).to eq(2)
     part.keep("thrown" => { "0" => { "half" => 4 } })
     send_form "#{path}/day", from: monday, day: monday + 3, place: monday + 2, do: "copy"
-    expect(week.parts_on(monday + 2).first.details["seed"]).to eq(part.details["seed"])
+    expect(week.parts_on(monday + 2).first.details.seed).to eq(part.details.seed)
     week.empty(monday + 2)
     send_form "#{path}/repeat", from: monday + 7, place: monday
     expect(room.lesson_on(monday + 11).course.parts.map(&:kind)).to eq(["twins"])
@@ -123,8 +123,8 @@ RSpec.describe "The week" do
     body = squeezed(get("#{path}?from=#{monday}"))
     expect(body).to include("I can take some away to 5.", "Taking away, numbers to 5")
     send_form "#{path}/propose", from: monday
-    stories = week.parts.select { |part| part.details["role"] == "story" }
-    expect(stories.map { |part| part.details["range"] }.uniq).to eq(%w[to5])
+    stories = week.parts.select { |part| part.details.role == "story" }
+    expect(stories.map { |part| part.details.range }.uniq).to eq(%w[to5])
     expect(stories.map { |part| part.items.item(0).problem.operation }.uniq).to eq(%w[subtract])
     send_form "#{path}/aim", from: monday, band: "to5", operation: "subtract", i_can: ""
     about = week.i_can
@@ -155,7 +155,7 @@ RSpec.describe "The week" do
 
   it "exchanges every part within its day's time, the same for the same, and says where nothing else fits" do
     send_form "#{path}/propose", from: monday
-    part = week.parts_on(monday).find { |each| each.details["role"] == "main" }
+    part = week.parts_on(monday).find { |each| each.details.role == "main" }
     kept = Array.new(30) do
       send_form "#{path}/parts/#{part.id}/exchange", from: monday
       [last_response.status, part.refresh.kind, week.parts_on(monday).sum(&:minutes) <= 25]

@@ -17,7 +17,7 @@ module Pages
         @trouble = trouble
         on_board = part.lesson.part_on_board&.id == part.id
         @state = Records::ItemOnBoard.new(on_board ? part.lesson.board.to_h : {}, part.items)
-        super(visit, part.items.posed(@state.index))
+        super(visit, part.items.posed_or_told(@state.index))
       end
 
       # @return [Records::ItemOnBoard]
@@ -34,7 +34,7 @@ module Pages
 
       # Another where the lesson's parts or their items are others.
       def kept_as
-        made = lesson.course.parts.map { |each| [each.id, each.kind, each.details.to_h] }
+        made = lesson.course.parts.map { |each| [each.id, each.kind, each.details] }
         Digest::SHA256.hexdigest(made.to_json)[0, 12]
       end
 

@@ -32,7 +32,7 @@ module Pages
         from = part || halt(404)
         options = from.items.kind.turn(checked(TurnContract)[:to]) || refuse("There is no such set of this activity")
         after = lesson.course.part(from.id)
-        going = lesson.course.plan(from.kind, minutes: from.minutes, details: { "options" => options }, after: after)
+        going = lesson.course.plan(from.kind, minutes: from.minutes, details: { options: options }, after: after)
         lesson.course.go(lesson.course.part(going.id))
         redirect here
       end

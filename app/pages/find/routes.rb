@@ -18,7 +18,7 @@ module Pages
         seed = @form[:seed] || 1
         kind.data(seed: seed)
         lesson = room.lesson_for(coming_day)
-        part = lesson.course.plan(activity.id, details: { "options" => kind.chosen, "seed" => seed })
+        part = lesson.course.plan(activity.id, details: { options: kind.chosen, seed: seed })
         return go(lesson, part) if @form[:now]
 
         env["rack.session"]["note"] = "#{activity.title} is put into #{coming_lesson}."

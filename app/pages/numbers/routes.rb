@@ -12,7 +12,8 @@ module Pages
       post "/:room" do
         refuse("Choose some numbers first") if @page.facts.empty?
         course = room.start_lesson(coming_day).course
-        part = course.plan(Rungs::Activity::PRACTISED.id, details: { "for" => @page.chosen.map(&:id) })
+        part = course.plan(Rungs::Activity::PRACTISED.id,
+                           details: Records::Details.new({ children: @page.chosen.map(&:id) }))
         part.items.add(@page.told)
         env["rack.session"]["note"] = "#{plural(@page.facts.size, 'problem')} put into #{coming_lesson}."
         redirect "/lesson/#{room.id}?day=#{coming_day}"

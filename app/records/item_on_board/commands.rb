@@ -32,7 +32,7 @@ module Records
         step = step.clamp(0, set.item(index).steps.size - 1)
         kept = index == @data["item"] ? @data.slice("sentence", "ways", "initials", "asked") : {}
         { **kept, "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now,
-                  "problem" => set.posed(index)&.id, **seen(set.item(index).steps[step], kept["asked"]) }
+                  **seen(set.item(index).steps[step], kept["asked"]) }
       end
 
       private
