@@ -6,6 +6,9 @@ require "rack/protection"
 require "rack/timeout/core"
 LOADER.eager_load
 
+# Open streams end with the process that has them.
+Ending.at { Live::LessonEvents.instance.stop }
+
 # What says who asked, and by which name, is believed only from a proxy that is known to be there.
 unless Settings.proxy?
   Rack::Request.forwarded_priority = []

@@ -50,7 +50,7 @@ end / 3000
 measure.figure("stories", 1 / stories, "a second", floor: 3000)
 measure.figure("stories ratio", stories / format, "times one format")
 
-square = measure.seconds { Rungs::Strategy::Square.new(20) }
+square = measure.seconds { Rungs::Progress::Square.new(20) }
 table = measure.seconds { (0..20).each { |p| (0..20).each { |q| Array.new(25) { |move| p + q + move }.min } } }
 measure.figure("square of 0 to 20", square * 1000, "ms", ceiling: 50)
 measure.figure("square ratio", square / table, "times a table of 25 sums a cell")

@@ -10,11 +10,13 @@ module Rungs
 end
 
 require_relative "../lib/rungs"
+require_relative "ending"
 require_relative "settings"
 require_relative "database"
 require_relative "words"
 
 LOADER = Zeitwerk::Loader.new
+LOADER.inflector.inflect("all" => "ALL")
 LOADER.push_dir(File.join(Rungs::ROOT, "app"))
 LOADER.push_dir(File.join(Rungs::ROOT, "db"))
 LOADER.ignore(File.join(Rungs::ROOT, "app/assets"), File.join(Rungs::ROOT, "db/migrations"))

@@ -8,7 +8,7 @@ if processes > 1
   workers processes
   preload_app!
   before_fork { DB.disconnect }
-  before_worker_shutdown { Live::LessonEvents.instance.stop }
+  before_worker_shutdown { Ending.now }
 end
 host = ENV.fetch("RUNGS_HOST", "127.0.0.1")
 host = "[#{host}]" if host.include?(":")

@@ -3,6 +3,7 @@
 require "securerandom"
 require "fileutils"
 require "socket"
+require_relative "mail_box"
 
 # How this server was started. Secrets are made on first start and kept in var/, never in the repository.
 module Settings
@@ -32,8 +33,8 @@ module Settings
   # Where people reach this server, for links in letters: never what a request says of itself.
   def url = ENV.fetch("RUNGS_URL") { "http#{'s' if https?}://#{host}:#{ENV.fetch('RUNGS_PORT', '4600')}" }.chomp("/")
 
-  # @return [Exchange::MailBox, nil] nil where no mail can be sent
-  def mail = ENV.fetch("MAIL_URL", nil) && Exchange::MailBox.new(ENV.fetch("MAIL_URL", nil))
+  # @return [MailBox, nil] nil where no mail can be sent
+  def mail = ENV.fetch("MAIL_URL", nil) && MailBox.new(ENV.fetch("MAIL_URL", nil))
 
   FORWARDED = %w[HTTP_FORWARDED HTTP_X_FORWARDED_FOR HTTP_X_FORWARDED_HOST HTTP_X_REAL_IP HTTP_VIA].freeze
   private_constant :FORWARDED

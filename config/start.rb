@@ -8,9 +8,9 @@ require "socket"
 require "fileutils"
 require_relative "cluster"
 require_relative "copies"
-require_relative "server"
+require_relative "start/server"
 require_relative "updates"
-require_relative "worker"
+require_relative "start/worker"
 require_relative "workers"
 
 # One run, from the checks before it to the end of its database.

@@ -7,7 +7,7 @@ module Jobs
     # @raise [Rungs::Error] where nothing could be drawn
     def call
       I18n.with_locale(room.setting("region")) do
-        lines = Pages::Sheets::LessonPapers.of_days(room, days, asked["kinds"])
+        lines = Printing::LessonPapers.of_days(room, days, asked["kinds"])
         drawn = lines.each_with_index.filter_map do |line, index|
           @job.told(index, lines.size)
           draw(line)

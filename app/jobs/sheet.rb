@@ -20,8 +20,8 @@ module Jobs
     def room = @job.classroom
 
     def printing(form, day: Date.iso8601(asked["day"]))
-      Pages::Sheets::Printing.new(room, form, today: Date.iso8601(asked["today"]), day: day, link: asked["link"],
-                                              options: asked["options"].to_h)
+      Printing::OfClass.new(room, form, today: Date.iso8601(asked["today"]), day: day, link: asked["link"],
+                                        options: asked["options"].to_h)
     end
   end
 end

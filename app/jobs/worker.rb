@@ -22,12 +22,25 @@ module Jobs
       end
     end
 
+    # What there is to do: each kind by its name.
+    KINDS = { "sheet" => "Sheet", "pack" => "Pack" }.freeze
+
+    # @param job [Records::Job]
+    def self.do_now(job)
+      job.finish(Jobs.const_get(KINDS.fetch(job.kind)).new(job).call)
+    rescue Rungs::Error, Records::Gone => e
+      job.fail_with(Rungs.capital(e.message))
+    rescue StandardError => e
+      warn e.class.name, *e.backtrace.grep_v(%r{/vendor/}).first(12)
+      job.fail_with("Something went wrong on our side")
+    end
+
     # Does what is there.
     # @return [Integer] how many
     def work_off
       done = 0
       while (job = Records::Job.claim)
-        Jobs.do_now(job)
+        self.class.do_now(job)
         done += 1
       end
       done

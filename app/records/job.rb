@@ -20,7 +20,7 @@ module Records
     # More than one account may ask for at once.
     class TooMany < StandardError; end
 
-    # @param kind [String] an id of Jobs::ALL
+    # @param kind [String] an id of Jobs::Worker::KINDS
     # @param asked [Hash] what it is made of
     # @return [Job] a new one; or one that asks for the same and has not begun
     # @raise [TooMany]

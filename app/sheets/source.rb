@@ -2,7 +2,7 @@
 
 module Sheets
   # What sheets are about, as they ask it: here an activity by itself, as the command line has it. What a class, its
-  # lesson and its records answer is in Pages::Sheets::Printing.
+  # lesson and its records answer is in Printing::OfClass.
   class Source
     # @return [Rungs::Activity::Kind, nil] with its options
     attr_reader :kind

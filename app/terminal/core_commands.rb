@@ -30,7 +30,7 @@ module Terminal
       numbers = heard.split(/[\s,]+/).map { |number| whole(number) }
       raise Rungs::Error::Unreadable, "more than 200 numbers were given" if numbers.size > 200
 
-      candidates = Rungs::Strategy::Hearing.of(problem(text), numbers, seconds: @options[:seconds])
+      candidates = Rungs::Slip.heard(problem(text), numbers, seconds: @options[:seconds])
       tell({ candidates: candidates.map(&:to_h) }) { candidates.map { |each| candidate_line(each) } }
     end
 

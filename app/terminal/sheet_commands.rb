@@ -29,13 +29,14 @@ module Terminal
 
       require "zeitwerk"
       loader = Zeitwerk::Loader.new
+      loader.inflector.inflect("all" => "ALL")
       loader.push_dir(File.expand_path("..", __dir__))
       loader.ignore(Dir[File.expand_path("../*", __dir__)].grep_v(/sheets/))
       loader.setup
     end
 
     def entry_of(shelf)
-      there = Sheets.on(shelf)
+      there = Sheets::ALL.on(shelf)
       there.one? ? there.first : Sheets::ALL.fetch(chosen(:kind, there.map(&:id)))
     end
 

@@ -140,6 +140,9 @@ module Rungs
     # The fact behind it, whichever way round: 9 + 5, 5 + 9 and 14 − 9 share it within an operation.
     def fact = parts.sort
 
+    # @return [Problem] the bare sum with its addends in the other order
+    def turned = Problem.new(parts: addends.reverse, unknown: :whole)
+
     # @return [Array<Strategy::Path>] every way of working it that a move of the ladder gives
     def paths = @memo[:paths] ||= Strategy::Path.all(self).freeze
 

@@ -91,6 +91,16 @@ module Rungs
     # @return [Slip, nil]
     def self.on(problem, id) = self.for(problem).find { |slip| slip.id == id }
 
+    # What numbers heard may be, with the slip that a quick wrong answer may come from: one that a known fact may show,
+    # else any (guide 5).
+    # @return [Array<Strategy::Hearing::Candidate>]
+    def self.heard(problem, numbers, seconds: nil)
+      origin = lambda do |said|
+        %w[known_fact unseen].filter_map { |rung| Diagnosis.new(problem, said, rung: rung).slips.first }.first
+      end
+      Strategy::Hearing.of(problem, numbers, seconds: seconds, origin: origin)
+    end
+
     private
 
     # Whether the problem lets it show: nothing is counted on in 5 + 0.

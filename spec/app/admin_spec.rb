@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "app_helper"
-require_relative "../../config/admin"
+require_relative "../../config/start/admin"
 
 RSpec.describe Admin do
   let(:account) { make_teacher[0] }

@@ -84,7 +84,7 @@ RSpec.describe Jobs do
 
   it "says in words that what it should draw is not there any more" do
     job = ask("form" => { "sheet" => "practice", "part" => 10**9 })
-    described_class.do_now(job)
+    described_class::Worker.do_now(job)
     expect([job.state, job.trouble]).to eq(["failed", "That is not there any more"])
   end
 

@@ -66,10 +66,10 @@ RSpec.describe Sheets do
 
   papers.each_key do |paper|
     it "has every recording sheet and everything to cut on #{paper}" do
-      described_class.on("recording").each do |sheet|
+      described_class::ALL.on("recording").each do |sheet|
         [1, 7, 20].each { |number| expect_whole(of(sheet.id, number: number, paper: paper).render, paper) }
       end
-      described_class.on("cutouts").each { |sheet| expect_whole(of(sheet.id, paper: paper).render, paper) }
+      described_class::ALL.on("cutouts").each { |sheet| expect_whole(of(sheet.id, paper: paper).render, paper) }
     end
   end
 

@@ -39,7 +39,7 @@ module Pages
         form = checked(HeardContract)
         page = Page.new(self, room.problem(form[:problem]) || halt(404))
         heard = form[:heard].split.map(&:to_i)
-        candidates = Rungs::Strategy::Hearing.of(page.posed.problem, heard, seconds: form[:seconds])
+        candidates = Rungs::Slip.heard(page.posed.problem, heard, seconds: form[:seconds])
         page.partial(:"listen/_candidates", candidates: candidates)
       end
 

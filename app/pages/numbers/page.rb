@@ -22,7 +22,7 @@ module Pages
       def told = facts.map { |p, q| Rungs::Activity::PRACTISED.told(problem_of(p, q)) }
 
       def adding? = asked[:operation] == "add"
-      def map = @map ||= Rungs::Strategy::Square.new(asked[:size], unknown: adding? ? :whole : :second)
+      def map = @map ||= Rungs::Progress::Square.new(asked[:size], unknown: adding? ? :whole : :second)
       def chosen = @chosen ||= room.children.select { |child| asked[:children].include?(child.id) }
       def problem_of(p, q) = Rungs::Problem::Equation.parse(equation_of(p, q)).to_problem
       def equation_of(p, q) = adding? ? "#{p} + #{q} = □" : "#{p + q} − #{p} = □"

@@ -6,6 +6,8 @@ module Pages
   module Shared
     # What every view may call, whoever renders it.
     module Helpers
+      include Printing::Wording
+
       PUBLIC = File.join(Rungs::ROOT, "public")
       DIGESTS = Hash.new do |all, name|
         file = File.join(PUBLIC, "assets", name)
@@ -30,16 +32,11 @@ module Pages
       def h(text) = Rack::Utils.escape_html(text.to_s)
       def csrf = @csrf ||= Rack::Protection::AuthenticityToken.token(env["rack.session"])
       def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{Rack::Utils.escape_html(csrf)}">)
-      def long_date(day) = I18n.l(day.to_date, format: :weekday)
-      def short_date(day) = I18n.l(day.to_date, format: :plain)
-      def clock(time) = I18n.l(time, format: :clock)
-      def plural(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"
       def minutes(seconds) = format("%d:%02d", *seconds.divmod(60))
 
       # As this class calls it.
       # @param setting ["sentence", "frame"]
       def words(setting) = I18n.t("words.#{room.setting(setting)}")
-      def band_title(id) = Rungs::Problem::Band::ALL.fetch(id).title
 
       # What a step is called on the way through an item.
       STEPS = { "look" => "look", "ask" => "ask", "check" => "check", "write" => "write it" }.freeze
@@ -51,8 +48,6 @@ module Pages
         heard = Rungs::Strategy::Rung::ALL.select { |rung| bar.counts[rung.level - 1].positive? }
         heard.map { |rung| "#{rung.short} #{bar.counts[rung.level - 1]}" }.join(" · ")
       end
-
-      def operation_title(id) = I18n.t("operation.#{id}.#{room.setting('minus')}")
 
       # What a planned part holds, in a line.
       def part_line(part) = [part.note, part.items.outline].compact.join(" · ")

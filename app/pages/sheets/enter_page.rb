@@ -12,7 +12,7 @@ module Pages
                  [mark, id, Rungs::Strategy::OffLadder::ALL.fetch(id).title]
                end].freeze
 
-      # @param printing [Printing] settled
+      # @param printing [Printing::OfClass] settled
       def initialize(visit, printing)
         super(visit)
         @printing = printing

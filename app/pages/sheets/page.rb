@@ -10,7 +10,7 @@ module Pages
       # School days that are printed for.
       AHEAD = 7
 
-      # @param printing [Printing]
+      # @param printing [Printing::OfClass]
       def initialize(visit, printing)
         super(visit)
         @printing = printing
@@ -42,7 +42,7 @@ module Pages
       # All there is, by its shelf.
       # @return [Array<Array(String, Array<Link>)>]
       def shelves
-        ::Sheets::SHELVES.map { |id, heading| [heading, ::Sheets.on(id).flat_map { |sheet| links(sheet) }] }
+        ::Sheets::Shelves::HEADINGS.map { |id, heading| [heading, ::Sheets::ALL.on(id).flat_map { |sheet| links(sheet) }] }
       end
 
       def others

@@ -26,7 +26,8 @@ module Pages
         form = checked(PackContract)
         asked = { from: form[:from], until: form[:until], kinds: form[:kinds].to_a }
         days = form[:from]..form[:until]
-        refuse("Nothing of that kind is needed on these days") if LessonPapers.of_days(room, days, asked[:kinds]).empty?
+        needed = Printing::LessonPapers.of_days(room, days, asked[:kinds])
+        refuse("Nothing of that kind is needed on these days") if needed.empty?
         days.each { |day| room.lesson_on(day)&.course&.settle }
         made_beside "pack", **asked
       end
@@ -63,8 +64,8 @@ module Pages
         def day = @form[:day] || coming_day
 
         def printing
-          @printing ||= Printing.new(room, @form, today: today, day: day, options: params.to_h, evidence: evidence,
-                                                  link: link)
+          about = { today: today, day: day, options: params.to_h, evidence: evidence, link: link }
+          @printing ||= Printing::OfClass.new(room, @form, **about)
         end
 
         def found_job
@@ -86,7 +87,7 @@ module Pages
                                                                                        classroom_id: room.id)
           return redirect("/sheets/#{room.id}/jobs/#{job.id}") if Records::Job.worker?
 
-          Jobs.do_now(job)
+          Jobs::Worker.do_now(job)
           job.failed? ? refuse(job.trouble) : made(job)
         rescue Records::Job::TooMany
           refuse("#{Records::Job::MOST} of your sheets are being drawn; wait until one is ready")

@@ -44,7 +44,7 @@ module Pages
       # @return [Hash{String => Integer}]
       def sheets
         lessons = bring_days.filter_map { |date| week.lesson(date) }
-        @sheets ||= Sheets::LessonPapers.of(lessons).map { |line| line.sheet.shelf }.tally
+        @sheets ||= Printing::LessonPapers.of(lessons).map { |line| line.sheet.shelf }.tally
       end
 
       # "9 sheets for each child"

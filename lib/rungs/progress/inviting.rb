@@ -7,7 +7,7 @@ module Rungs
     module Inviting
       module_function
 
-      # @param square [Strategy::Square]
+      # @param square [Square]
       # @param rung [Integer] 2..4
       # @param facts [Array<FactMap>] one for each child
       # @param whole [Integer] the largest whole

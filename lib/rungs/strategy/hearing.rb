@@ -16,23 +16,25 @@ module Rungs
       # @param problem [Problem]
       # @param numbers [Array<Integer>] as heard, at least one
       # @param seconds [Numeric, nil] to the answer
+      # @param origin [Proc] a wrong answer → the slip it may come from, or nil (Slip.heard knows them)
       # @return [Array<Candidate>] confidences add up to 1
       # @raise [Error::Unreadable] where nothing was heard
-      def self.of(problem, numbers, seconds: nil)
+      def self.of(problem, numbers, seconds: nil, origin: ->(_) {})
         raise Error::Unreadable, "no numbers were heard" if numbers.empty?
 
-        new(problem, numbers, seconds).candidates
+        new(problem, numbers, seconds, origin).candidates
       end
 
-      def initialize(problem, numbers, seconds)
+      def initialize(problem, numbers, seconds, origin)
         @problem = problem
         @heard = numbers
         @seconds = seconds
+        @origin = origin
       end
 
       # @return [Array<Candidate>]
       def candidates
-        found = @heard.size == 1 ? Alone.new(@problem, @heard.first, @seconds).candidates : counted
+        found = @heard.size == 1 ? Alone.new(@problem, @heard.first, @seconds, @origin).candidates : counted
         found = [Candidate.off("unseen", 0.5, @heard.last, "these numbers fit no move that works here")] if found.empty?
         best = found.group_by { |each| [each.rung, each.move, each.slip] }.map { |_, same| same.max_by(&:confidence) }
         total = best.sum(&:confidence)

@@ -20,7 +20,7 @@ RSpec.describe Rungs::Progress::FactMap do
   end
 
   it "finds numbers that invite a rung and that most do not know" do
-    square = Rungs::Strategy::Square.new(10)
+    square = Rungs::Progress::Square.new(10)
     knows = described_class.new([record(5, [2, 8]), record(5, [3, 7])], on: today)
     all = Rungs::Progress::Inviting.pick(square, rung: 4, facts: [], count: 50)
     expect(all).to all(satisfy { |p, q| square.at(p, q).rung == 4 })

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Strategy::Hearing do
-  def hear(text, numbers, seconds: nil) = described_class.of(problem(text), numbers, seconds: seconds)
+  def hear(text, numbers, seconds: nil) = Rungs::Slip.heard(problem(text), numbers, seconds: seconds)
   def best(...) = hear(...).first.then { |candidate| [candidate.move, candidate.slip, candidate.answer] }
 
   let(:facts) do
@@ -15,7 +15,7 @@ RSpec.describe Rungs::Strategy::Hearing do
     facts.each do |problem|
       problem.paths.select { |path| path.rung == 2 && path.landings.size > 2 }.each do |path|
         [path.landings, path.landings.drop(1)].reject { |heard| heard.size < 2 }.each do |heard|
-          found = described_class.of(problem, heard).any? do |each|
+          found = Rungs::Slip.heard(problem, heard).any? do |each|
             each.move == path.move.id && each.slip.nil? && each.answer == problem.answer
           end
           missed << "#{problem}: #{heard} should be #{path.move.id}" unless found
@@ -39,7 +39,7 @@ RSpec.describe Rungs::Strategy::Hearing do
   it "hears every move of reasoning by its landings" do
     missed = (facts + some_to_100(300)).flat_map do |problem|
       reasoned = problem.paths.select { |path| path.rung.between?(3, 4) && path.landings.size > 1 }
-      reasoned.reject { |path| described_class.of(problem, path.landings).map(&:move).include?(path.move.id) }
+      reasoned.reject { |path| Rungs::Slip.heard(problem, path.landings).map(&:move).include?(path.move.id) }
               .map { |path| "#{problem}: #{path.move.id} #{path.landings}" }
     end
     expect(missed).to be_empty
@@ -121,7 +121,7 @@ RSpec.describe Rungs::Strategy::Hearing do
     random = Random.new(8)
     200.times do
       problem = facts.sample(random: random)
-      candidates = described_class.of(problem, Array.new(1 + random.rand(6)) { random.rand(21) })
+      candidates = Rungs::Slip.heard(problem, Array.new(1 + random.rand(6)) { random.rand(21) })
       expect(candidates).not_to be_empty
       expect(candidates.sum(&:confidence)).to be_within(0.01).of(1)
       expect(candidates.map(&:confidence)).to eq(candidates.map(&:confidence).sort.reverse)

@@ -39,9 +39,9 @@ RSpec.describe Rungs::Strategy::Pull do
   end
 
   it "answers for the whole square at once, also for taking away" do
-    square = Rungs::Strategy::Square.new(10)
+    square = Rungs::Progress::Square.new(10)
     expect(square.cells.size).to eq(121)
     expect(square.at(9, 5)).to have_attributes(p: 9, q: 5, rung: 4, saves: pull("9 + 5 = ?").saves)
-    expect(Rungs::Strategy::Square.new(10, unknown: :second).at(9, 5).rung).to eq(4)
+    expect(Rungs::Progress::Square.new(10, unknown: :second).at(9, 5).rung).to eq(4)
   end
 end

@@ -7,10 +7,12 @@ module Rungs
       class Alone
         # @param said [Integer]
         # @param seconds [Numeric, nil]
-        def initialize(problem, said, seconds)
+        # @param origin [Proc] the answer → the slip it may come from, or nil
+        def initialize(problem, said, seconds, origin)
           @problem = problem
           @said = said
           @seconds = seconds
+          @origin = origin
         end
 
         def candidates
@@ -30,15 +32,9 @@ module Rungs
         def unseen(weight, why) = Candidate.off("unseen", weight, @said, why)
 
         def recall(weight, why)
-          from = @problem.right?(@said) ? nil : origin
+          from = @problem.right?(@said) ? nil : @origin.call(@said)
           why = "#{why}; it may come from: #{from.title}" if from
           Candidate.of(Move::ALL.fetch("recall"), weight, @said, why, slip: from&.id)
-        end
-
-        # The likeliest slip: one that a known fact may show, else any.
-        def origin
-          likeliest = ->(rung) { Slip::Diagnosis.new(@problem, @said, rung: rung).slips.first }
-          likeliest["known_fact"] || likeliest["unseen"]
         end
       end
     end

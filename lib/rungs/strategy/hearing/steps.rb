@@ -22,8 +22,7 @@ module Rungs
           first, second = @problem.addends
           return @problem.paths unless @problem.add? && @problem.shape == :two && second.between?(1, first - 1)
 
-          turned = Problem.new(parts: @problem.addends.reverse, unknown: :whole)
-          @problem.paths + [Move::ALL.fetch("on_first").path(turned)]
+          @problem.paths + [Move::ALL.fetch("on_first").path(@problem.turned)]
         end
 
         def against(path)

@@ -29,7 +29,7 @@ module Server
 
   def run(log, watching, &)
     %w[puma puma/configuration puma/launcher].each { |part| require part }
-    config = Puma::Configuration.new(config_files: [File.join(__dir__, "puma.rb")])
+    config = Puma::Configuration.new(config_files: [File.join(__dir__, "../puma.rb")])
     launcher = Puma::Launcher.new(config, log_writer: Puma::LogWriter.new(log, log))
     launcher.events.after_booted(&)
     Thread.new do
@@ -37,7 +37,7 @@ module Server
       launcher.stop
     end
     launcher.run
-    Live::LessonEvents.instance.stop
+    Ending.now
     DB.disconnect
   end
 

@@ -4,8 +4,8 @@
 # Needs nothing but what bin/start installed.
 ENV["BUNDLE_WITHOUT"] ||= "test"
 require "bundler/setup"
-require_relative "cluster"
-require_relative "copies"
+require_relative "../cluster"
+require_relative "../copies"
 
 # Commands for the one who keeps the machine.
 module Admin
@@ -45,11 +45,11 @@ module Admin
 
   # The database of DATABASE_URL, or this folder's own; started for the while where it is not running.
   def with_database
-    cluster = Cluster.new(File.expand_path("../var/postgres", __dir__)) unless ENV["DATABASE_URL"]
+    cluster = Cluster.new(File.expand_path("../../var/postgres", __dir__)) unless ENV["DATABASE_URL"]
     started = cluster && !cluster.running?
     ENV["DATABASE_URL"] ||= cluster.start("rungs")
     ENV["RUNGS_OWNER_URL"] ||= cluster.owner_url("rungs") if cluster
-    require_relative "boot" unless defined?(DB)
+    require_relative "../boot" unless defined?(DB)
     yield
   ensure
     cluster.stop if started

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Rungs
-  module Strategy
+  module Progress
     # The whole addition square, or its subtraction twin: which rung is the least work for each fact, and how much it
     # saves over the next lower one.
     #
@@ -23,7 +23,7 @@ module Rungs
       private
 
       def cell(p, q, unknown)
-        pull = Pull.new(Problem.new(parts: [p, q], unknown: unknown))
+        pull = Strategy::Pull.new(Problem.new(parts: [p, q], unknown: unknown))
         Cell.new(p: p, q: q, rung: pull.rung, saves: pull.saves)
       end
     end

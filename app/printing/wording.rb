@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Printing
+  # Days, numbers and names of things in words, as a class has them. Whoever asks knows the room.
+  module Wording
+    def long_date(day) = I18n.l(day.to_date, format: :weekday)
+    def short_date(day) = I18n.l(day.to_date, format: :plain)
+    def clock(time) = I18n.l(time, format: :clock)
+    def plural(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"
+    def band_title(id) = Rungs::Problem::Band::ALL.fetch(id).title
+    def operation_title(id) = I18n.t("operation.#{id}.#{room.setting('minus')}")
+  end
+end
