@@ -178,7 +178,7 @@ RSpec.describe "The week" do
     before.finish
     room.lesson_for(day).course.plan("quick_look")
     from = "from=#{day}"
-    expect(get("#{path}?#{from}").body).to include("Left from", "twins, shake and spill")
+    expect(get("#{path}?#{from}").body).to include("Left from", "twins, toss and tell")
     send_form "#{path}/flow?#{from}"
     expect(room.lesson_on(day).course.parts.map(&:kind)).to eq(%w[twins toss quick_look])
     expect(room.lesson_on(day - 1).course.left).to eq([])
