@@ -15,7 +15,8 @@ module Rungs
     # first.
     UNKNOWN = { whole: 0, first: 1, second: 2, both: 1 }.freeze
 
-    KINDS = Catalogue.new("picture", [Frame, Rack, Line, Parts, Dots, Towers, Fingers, Scale, Bundles, Objects, Bars])
+    # In the order in which they are offered.
+    KINDS = Catalogue.new("picture", [Objects, Frame, Rack, Line, Parts, Bars, Fingers, Towers, Bundles, Dots, Scale])
 
     def self.kinds = KINDS
   end

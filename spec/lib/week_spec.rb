@@ -13,7 +13,7 @@ RSpec.describe Rungs::Planning::Week do
   # All there is, met long ago.
   def everything
     ids = { "activity" => Rungs::Activity::ALL.ids, "situation" => Rungs::Problem::Situation::ALL.ids,
-            "picture" => Rungs::Picture::Staging::ORDER }
+            "picture" => Rungs::Picture::KINDS.ids }
     ids.flat_map { |what, all| all.each_with_index.map { |id, index| [[what, id], monday - 60 + index] } }.to_h
   end
 

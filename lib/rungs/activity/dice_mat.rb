@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # Two dice, their total covered on a mat. Only totals that can come are on it, each about as often as it comes.
     class DiceMat < Kind
-      entry id: "dice_mat", title: "Two dice and a mat", minutes: 10, finds: %w[games], usual: 6,
+      entry id: "dice_mat", title: "Two dice and a mat", minutes: 10, thrown: true, finds: %w[games], usual: 6,
             paper: { cutouts: %w[dice_nets mats] },
             i_can: "I can say how many two dice show.",
             materials: [

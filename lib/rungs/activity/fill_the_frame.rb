@@ -4,7 +4,7 @@ module Rungs
   module Activity
     # A card or a die gives the first part: how many more until the frame is full?
     class FillTheFrame < Kind
-      entry id: "fill_the_frame", title: "Fill the frame", minutes: 7, finds: %w[make_ten], usual: 6,
+      entry id: "fill_the_frame", title: "Fill the frame", minutes: 7, thrown: true, finds: %w[make_ten], usual: 6,
             paper: { recording: "frame", cutouts: %w[frames number_cards] },
             i_can: "I can say how many more fill the frame.",
             materials: [Material.new(thing: "frame", per: "child", count: 1,

@@ -7,6 +7,8 @@ module Rungs
     class Bars
       include Kind
 
+      settings :hidden, :compare, :unit
+
       LENGTH = 12.0
       HIGH = 1.2
       # A bar this short has its number below it.

@@ -6,6 +6,8 @@ module Rungs
     class Bundles
       include Kind
 
+      settings :style, :struck
+
       STYLES = { bundles: "Bundles of ten and ones", rods: "Tens rods and ones", cards: "Place-value cards" }.freeze
       ROW = 3.4
 

@@ -7,6 +7,8 @@ module Rungs
     class Dots
       include Kind
 
+      settings :arrangement, :seed
+
       # In words, after how many there are.
       TITLES = { "die" => "as on a die", "domino" => "as a domino: %s", "scattered" => "scattered",
                  "ring" => "in a ring",

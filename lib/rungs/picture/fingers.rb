@@ -6,6 +6,8 @@ module Rungs
     class Fingers
       include Kind
 
+      settings :up
+
       # How high each finger stands, from the thumb to the little finger, and one that is folded, in units.
       HEIGHTS = [1.3, 2.0, 2.2, 2.0, 1.5].freeze
       FOLDED = 0.5

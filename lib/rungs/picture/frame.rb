@@ -10,6 +10,8 @@ module Rungs
     class Frame
       include Kind
 
+      settings :size, :fill, :struck, :strike_first, :apart, :moved, :card, :covered
+
       SIZES = [5, 10, 15, 20, 30].freeze
       TENS = [10, 20, 30].freeze
       FILLS = %i[fives pairs].freeze

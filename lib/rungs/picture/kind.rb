@@ -12,6 +12,10 @@ module Rungs
         def title = id.capitalize
         def of(_problem, **) = nil
 
+        # What a picture of this kind may be told beside its numbers.
+        # @return [Array<Symbol>]
+        def settings(*names) = names.empty? ? @settings.to_a : @settings = names.freeze
+
         # The scenes of a move, one after the other; a kind acts out what it has a stage for.
         # @param path [Strategy::Path]
         # @return [Array<Layout>]
@@ -33,17 +37,14 @@ module Rungs
 
         # A picture from plain numbers and whichever settings it knows: Frame.from([9, 5], fill: :pairs)
         # @raise [Error::Unknown] for a setting it does not have
-        def from(numbers, **settings)
-          known = instance_method(:initialize).parameters.filter_map do |kind, name|
-            name if %i[key keyreq].include?(kind)
-          end
-          strange = settings.keys - known
+        def from(numbers, **chosen)
+          strange = chosen.keys - settings
           if strange.any?
-            has = known.empty? ? "no settings" : known.join(", ")
+            has = settings.empty? ? "no settings" : settings.join(", ")
             raise Error::Unknown, "#{title.downcase}: no “#{strange.first}”; there are #{has}"
           end
 
-          new(numbers, **settings)
+          new(numbers, **chosen)
         end
       end
 

@@ -7,6 +7,8 @@ module Rungs
     class Line
       include Kind
 
+      settings :from, :to, :start, :jumps, :style
+
       ENDS = [10, 20, 100].freeze
       STYLES = { line: "A number line", tens: "A number line with its tens", track: "A number track",
                  open: "An open number line" }.freeze

@@ -7,6 +7,8 @@ module Rungs
     class Objects
       include Kind
 
+      settings :thing, :struck, :ticked, :moved, :heap, :across, :joined, :cup
+
       ROW = 10
       GAP = 0.35
       AWAY = 1.6

@@ -7,6 +7,8 @@ module Rungs
     class Parts
       include Kind
 
+      settings :hidden, :show, :place, :split
+
       WIDTH = 2.2
       GAP = 1.2
       DOWN = 3.2

@@ -7,6 +7,8 @@ module Rungs
     class Rack
       include Kind
 
+      settings :card, :beads
+
       # How much longer than its beads a rod is.
       ROOM = 4
       ROW = 1.4

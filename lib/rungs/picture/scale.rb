@@ -6,6 +6,8 @@ module Rungs
     class Scale
       include Kind
 
+      settings :hidden, :weights, :joined
+
       WIDTH = 11.0
       PAN = 3.8
       TIP = 0.9

@@ -4,9 +4,6 @@ module Rungs
   module Picture
     # What can be drawn for a problem: the pictures it starts from, and each rung's way step by step.
     module Staging
-      # The order in which pictures are offered.
-      ORDER = %w[objects frame rack line parts bars fingers towers bundles dots scale].freeze
-
       # How a class has its pictures, the usual choices.
       USUAL = { fill: :fives, whole: :top, fingers: true }.freeze
 
@@ -63,7 +60,7 @@ module Rungs
         [best, *kinds].lazy.map { |kind| kind.act(path, problem, **how) }.find(&:any?) || []
       end
 
-      def kinds = ORDER.map { |id| KINDS.fetch(id) }
+      def kinds = KINDS.to_a
 
       # How many leave, where the problem tells it.
       def leaving(problem)
@@ -73,8 +70,7 @@ module Rungs
 
       # Crossed out only where a kind knows how.
       def layouts(kind, problem, leaving, **how)
-        crossed = kind.instance_method(:initialize).parameters.map(&:last).include?(:struck)
-        states = leaving.positive? && crossed ? [0, leaving] : [0]
+        states = leaving.positive? && kind.settings.include?(:struck) ? [0, leaving] : [0]
         states.filter_map { |struck| kind.of(problem, **how, struck: struck)&.layout }
       end
       private_class_method :leaving, :layouts

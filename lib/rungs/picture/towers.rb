@@ -6,6 +6,8 @@ module Rungs
     class Towers
       include Kind
 
+      settings :style
+
       STYLES = { towers: "Towers of", tower: "One tower of", chain: "A paper chain of" }.freeze
       # Links of a chain in one row, and how far apart towers, links and rows stand.
       ROW = 20

@@ -34,7 +34,7 @@ module Rungs
       def shown(items)
         steps = items.flat_map(&:steps)
         layouts = steps.flat_map { |step| [step.layout, step.beside] }
-        layouts.filter_map { |layout| layout&.kind }.map { |kind| kind.class.id }.uniq & Picture::Staging::ORDER
+        layouts.filter_map { |layout| layout&.kind }.map { |kind| kind.class.id }.uniq & Picture::KINDS.ids
       end
 
       # A new activity brings its pictures with it; else each thing counts.

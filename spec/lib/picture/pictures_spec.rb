@@ -112,6 +112,10 @@ RSpec.describe Rungs::Picture do
   end
 
   it "hides what is named, and says in words what can be hidden" do
+    described_class::KINDS.each do |kind|
+      taken = kind.instance_method(:initialize).parameters.filter_map { |how, name| name if how == :key }
+      expect([kind.id, kind.settings]).to match([kind.id, match_array(taken | (kind.settings & [:arrangement]))])
+    end
     expect(described_class::Parts.from([9, 5], hidden: :whole).layout.alt).to start_with("whole hidden")
     expect(described_class::Bars.from([9, 5], hidden: :second).layout.alt).to include("part hidden")
     expect do
