@@ -17,8 +17,8 @@ module Rungs
     class Kind
       # What an activity is, apart from its items. listen_for: by rung, what it sounds like here. slips: ids of guide 6
       # that it brings out. easier, harder: words for the teacher. paper: which step a practice sheet shows (by default
-      # the last that asks), the steps whose words it asks with, its recording sheet, what of it is cut out. thrown: true
-      # where a throw of real things can be tapped in, which given reads.
+      # the last that asks), the steps whose words it asks with, its recording sheet, what of it is cut out. thrown:
+      # true where a throw of real things can be tapped in, which given reads.
       Entry = Struct.new(:id, :title, :minutes, :i_can, :finds, :materials, :cautions, :listen_for, :slips, :easier,
                          :harder, :usual, :paper, :thrown, keyword_init: true)
 
