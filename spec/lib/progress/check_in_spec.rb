@@ -94,6 +94,17 @@ RSpec.describe Rungs::Progress::CheckIn do
     expect(check.answers.map { |answer| answer.problem.operation }.uniq.size).to eq(2)
   end
 
+  it "of both operations may be clear after as few problems as one of them" do
+    least = Array.new(20) do |seed|
+      random, check = Random.new(seed), described_class.start(operation: "both", band: "to5")
+      while (choice = check.choose(random))
+        check = check.hear(choice.problem, 1)
+      end
+      check.answers.size
+    end
+    expect(least.min).to eq(described_class::LEAST)
+  end
+
   it "does not ask a child who counts all to 5 what 8 and 7 is" do
     random = Random.new(7)
     20.times do

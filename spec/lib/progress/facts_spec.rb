@@ -42,6 +42,9 @@ RSpec.describe Rungs::Progress::FamilyNote do
       draft = described_class.draft(name: "Ada", rungs: rungs, operation: operation, band: band, solved: "9 + 5 = 14",
                                     said: "Nine.")
       expect(draft.keys).to eq(described_class::PARTS)
+      told = { rungs: rungs, operation: operation, band: band }
+      expect(described_class.draft(name: "Ada", **told)[:example]).to eq("")
+      expect(described_class.draft(name: "Ada", solved: "3 + 2 = 5", **told)[:example]).to eq("Ada solved 3 + 2 = 5.")
       expect(draft.values).to all(satisfy { |text| text.size.between?(20, 300) })
       expect(draft.values.join(" ").downcase).to satisfy { |text|
         titles.none? { |title|

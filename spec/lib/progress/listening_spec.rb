@@ -30,6 +30,12 @@ RSpec.describe Rungs::Progress::Listening do
     expect(described_class.turns(children, on: today, places: 6).last.reason).to eq("was heard today")
   end
 
+  it "says the weekday of the last six days, and school days before that" do
+    said = (1..8).map { |ago| described_class.turns([child("Ami", today - ago)], on: today, places: 1).first.reason }
+    expect(said.first(6)).to eq((1..6).map { |ago| "was last heard on #{(today - ago).strftime('%A')}" })
+    expect(said.last(2)).to eq(["has not been heard for 5 school days", "has not been heard for 6 school days"])
+  end
+
   it "gives the rest to the most useful: not enough heard, then least sure, then emerging, then a repeated slip" do
     sure = [2] * 8
     children = [child("Old", today - 20), child("Sure", today - 2, estimate: estimate(sure)),
