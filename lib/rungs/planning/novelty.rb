@@ -26,7 +26,7 @@ module Rungs
       # @return [Array<String>] the kinds of picture that an activity shows, with these choices
       def pictures(kind, options)
         (@pictures ||= {})[[kind.id, options]] ||= shown(kind.with(options).items(seed: 1, count: 1))
-      rescue Error
+      rescue Error::NotAProblem, Error::TooMany
         []
       end
 

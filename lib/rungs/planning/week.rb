@@ -139,7 +139,7 @@ module Rungs
           return { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first }
         end
         nil
-      rescue Error
+      rescue Error::NotAProblem, Error::TooMany
         nil
       end
 

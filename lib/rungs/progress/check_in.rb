@@ -137,9 +137,7 @@ module Rungs
       # By what a problem affords: from each rung mostly used, how likely each rung is seen.
       SHARES = Hash.new do |all, affords|
         all[affords] = LEVELS.map do |from|
-          LEVELS.map do |rung|
-            Rule::DEFAULT.weight(rung - from) / (affords | [5, rung]).sum { |each| Rule::DEFAULT.weight(each - from) }
-          end
+          LEVELS.map { |rung| Rule::DEFAULT.share(rung, from: from, affords: affords) }
         end
       end
       private_constant :SHARES

@@ -54,12 +54,8 @@ module Rungs
         end
       end
 
-      # Divided by what the problem affords (and 5, and what was recorded), so that part–whole on 3 + 4 says
-      # nothing against making ten.
       def likelihood(record, level)
-        possible = record.affords | [5, record.rung]
-        share = rule.weight(record.rung - level) / possible.sum { |rung| rule.weight(rung - level) }
-        share**rule.help.fetch(record.help)
+        rule.share(record.rung, from: level, affords: record.affords)**rule.help.fetch(record.help)
       end
     end
   end

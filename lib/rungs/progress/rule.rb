@@ -10,6 +10,14 @@ module Rungs
       # The weight of hearing rung r from a child who works on s.
       # @param step [Integer] r − s
       def weight(step) = weights.fetch(step) { step.negative? ? below : above }
+
+      # How likely a rung is heard from a child who works on another: its weight, divided by those of what the problem
+      # affords (and 5, and what was heard), so that part–whole on 3 + 4 says nothing against making ten.
+      # @param affords [Array<Integer>] rungs
+      # @return [Float] 0 to 1
+      def share(rung, from:, affords:)
+        weight(rung - from) / (affords | [5, rung]).sum { |each| weight(each - from) }
+      end
     end
 
     Rule::DEFAULT = Rule.new(
