@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Records
+  class Classroom
+    # Its clock and its days: what is when there, without school, and who is away.
+    module Days
+      def zone = TZInfo::Timezone.get(time_zone)
+
+      EPOCH = Date.new(1970, 1, 1)
+      private_constant :EPOCH
+
+      # @param now [Time]
+      # @return [Date] the day it is there
+      def today(now = Time.now)
+        seconds = now.to_i
+        @period = zone.period_for_utc(now.getutc) unless @period && covers?(@period, seconds)
+        EPOCH + ((seconds + @period.observed_utc_offset) / 86_400)
+      end
+
+      # @return [Time] with that zone's offset
+      def local(time) = zone.to_local(time)
+
+      # @return [Time] when that day begins there
+      def midnight(day) = zone.local_to_utc(Time.utc(day.year, day.month, day.day), &:first)
+
+      # Whether a day is marked as one without school.
+      def off?(day) = settings["off"].to_a.include?(day.iso8601)
+
+      # @param days [Array<Date>]
+      # @param closed [Boolean] without school, or with it after all
+      def mark_off(days, closed: true)
+        marked = days.map(&:iso8601)
+        there = settings["off"].to_a
+        keep_settings("off" => closed ? (there + marked).uniq.sort : there - marked)
+      end
+
+      # @return [Hash{Date => Array<Integer>}] by day, the children who are away
+      def absences(days) = DB[:absences].where(classroom_id: id, day: days).select_hash_groups(:day, :child_id)
+
+      # Notes that a child is away on a day, or is there after all.
+      def note_absence(child, day, away:)
+        absence = { classroom_id: id, child_id: child.id, day: day }
+        away ? DB[:absences].insert_conflict.insert(**absence) : DB[:absences].where(absence).delete
+      end
+
+      private
+
+      # Between two changes of the clock.
+      def covers?(period, seconds)
+        from, to = [period.start_transition, period.end_transition].map { |each| each&.timestamp_value }
+        (from.nil? || from <= seconds) && (to.nil? || seconds < to)
+      end
+    end
+  end
+end

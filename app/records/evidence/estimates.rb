@@ -1,0 +1,149 @@
+# frozen_string_literal: true
+
+module Records
+  class Evidence
+    # Where children are, by the rows that the ledger keeps: now, on a day gone by, and between two.
+    class Estimates
+      # What nearly every page asks, planned once for each connection. SCOPED: the rows of estimates in some scopes.
+      SCOPED = { classroom_id: :$classroom_id, operation: :$operation,
+                 scope: Sequel.function(:any, Sequel.cast(:$scopes, "text[]")) }.freeze
+      NOW = DB[:estimates].where(SCOPED).prepare(:select, :estimates_now)
+      OF_CHILD = DB[:estimates].where(classroom_id: :$classroom_id, child_id: :$child_id)
+                               .exclude(Sequel.like(:scope, "#{Scope::FAMILY}%")).prepare(:select, :estimates_of)
+      STEPS = DB[:estimate_steps].where(classroom_id: :$classroom_id, child_id: :$child_id, operation: :$operation,
+                                        scope: :$scope)
+                                 .order(:day).prepare(:select, :steps_of)
+      # For each child and scope the last step by a day: as many index look-ups.
+      LAST = DB[<<~SQL, :$scopes, :$classroom_id, :$operation, :$day, :$classroom_id].prepare(:select, :last_steps)
+        SELECT last.* FROM children CROSS JOIN unnest(?::text[]) AS wanted(scope) CROSS JOIN LATERAL (
+          SELECT child_id, scope, day, rung, confidence, heard FROM estimate_steps AS steps
+          WHERE steps.classroom_id = ? AND steps.child_id = children.id AND operation = ?
+            AND steps.scope = wanted.scope AND day <= ? ORDER BY day DESC LIMIT 1
+        ) AS last WHERE children.classroom_id = ?
+      SQL
+      private_constant :NOW, :OF_CHILD, :STEPS, :LAST
+
+      # @param classroom [Classroom]
+      # @param answers [Answers]
+      def initialize(classroom, answers)
+        @classroom = classroom
+        @answers = answers
+      end
+
+      # @param scope [String] as Scope names it
+      # @param on [Date] today, or a day before
+      # @return [Rungs::Progress::Estimate]
+      def estimate(child, operation, scope, on:)
+        now(child, operation, scope,
+            on) || Rungs::Progress::Estimate.of(@answers.heard_of(child, operation, scope).map(&:record), on: on)
+      end
+
+      # The same for every child of a class: of a day gone by, without the sentence of its reasons, whose records go
+      # further back.
+      # @return [Rungs::Progress::Estimate]
+      def glance(child, operation, scope, on:)
+        (@glances ||= {})[[child.id, operation, scope, on]] ||=
+          now(child, operation, scope, on) || back_then(child, operation, scope, on)
+      end
+
+      # One child's, where no other's is wanted: one row is read.
+      def estimate_of(child, operation, scope, on:)
+        (@current ||= {})[[operation, scope]] ||=
+          DB[:estimates].where(classroom_id: @classroom.id, child_id: child.id, operation: operation,
+                               scope: scope).as_hash(:child_id)
+        estimate(child, operation, scope, on: on)
+      end
+
+      # Reads at once what a page of many scopes needs.
+      # @param day [Date] the first of those that movement is asked between
+      def read(operation, scopes, day:)
+        rows = rows_now(operation, scopes)
+        scopes.each { |scope| (@current ||= {})[[operation, scope]] = rows.fetch(scope, {}) }
+        read_steps(operation, scopes, day)
+      end
+
+      # @return [Boolean] whether anything was heard there, of what was read
+      def heard?(operation, scope) = current(operation, scope).any?
+
+      # @return [Integer, nil] the working rung at the end of a day
+      def working_on(child, operation, scope, day)
+        step = step_on(child, operation, scope, day) or return
+        Rungs::Progress::Estimate.new([], on: day, filter: step).working
+      end
+
+      # @return [Integer] −1 moved down, 0 stayed or not known (where it is not clear yet where to), 1 moved up
+      def movement(child, operation, scope, from:, to:)
+        before, after = working_on(child, operation, scope, from), glance(child, operation, scope, on: to)
+        before && after.mostly? ? after.working <=> before : 0
+      end
+
+      # @return [Array<EstimateRows::Step>] all days something was heard of that child there
+      def steps(child, operation, scope)
+        (@steps ||= {})[[child.id, operation, scope]] ||=
+          STEPS.call(classroom_id: @classroom.id, child_id: child.id, operation: operation, scope: scope)
+               .map { |row| EstimateRows.step(row) }
+      end
+
+      # @param days [Integer] at most as many as an estimate keeps its records
+      # @return [Array(String, String), nil] the operation and band a child was heard in most of late, else last
+      def busiest(child, days:, on:)
+        rows = OF_CHILD.call(classroom_id: @classroom.id, child_id: child.id)
+        busiest = rows.max_by do |row|
+          [row[:recent].to_a.count do |packed|
+            Packed.day(packed) > on - days
+          end, row[:last_at]]
+        end
+        busiest&.values_at(:operation, :scope)
+      end
+
+      private
+
+      # What stands now, where nothing was heard after the day.
+      def now(child, operation, scope, on)
+        row = current(operation, scope)[child.id] or return Rungs::Progress::Estimate.of([], on: on)
+        running = EstimateRows.running(row)
+        running.estimate(on: on) if running.filter.day <= on
+      end
+
+      def back_then(child, operation, scope, on)
+        step = step_on(child, operation, scope, on) or return Rungs::Progress::Estimate.of([], on: on)
+        records = @answers.around(on).fetch(child.id, []).select { |each| each.of?(operation, scope) }.map(&:record)
+        Rungs::Progress::Estimate.new(records, on: on, filter: step)
+      end
+
+      # The last step by that day.
+      def step_on(child, operation, scope, day)
+        steps = @steps && @steps[[child.id, operation, scope]]
+        return steps.reverse_each.find { |step| step.day <= day } if steps
+
+        read_steps(operation, [scope], day) unless @steps_on&.key?([operation, scope, day])
+        @steps_on.fetch([operation, scope, day])[child.id]
+      end
+
+      def read_steps(operation, scopes, day)
+        by_scope = last_steps(operation, scopes, day).group_by { |row| row[:scope] }
+        @steps_on ||= {}
+        scopes.each do |scope|
+          @steps_on[[operation, scope, day]] = (by_scope[scope] || []).to_h do |row|
+            [row[:child_id], EstimateRows.step(row)]
+          end
+        end
+      end
+
+      # The current rows of one operation and scope, by child.
+      def current(operation, scope)
+        (@current ||= {})[[operation, scope]] ||= rows_now(operation, [scope]).fetch(scope, {})
+      end
+
+      def rows_now(operation, scopes)
+        rows = NOW.call(classroom_id: @classroom.id, operation: operation, scopes: Sequel.pg_array(scopes, :text))
+        rows.group_by { |row| row[:scope] }.transform_values { |there| there.to_h { |row| [row[:child_id], row] } }
+      end
+
+      def last_steps(operation, scopes, day)
+        LAST.call(scopes: Sequel.pg_array(scopes, :text), classroom_id: @classroom.id, operation: operation,
+                  day: day)
+      end
+    end
+  end
+end
