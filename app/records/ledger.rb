@@ -6,8 +6,8 @@ module Records
   # together say.
   class Ledger
     # What every record does, planned once for each connection.
-    STANDING = DB[:estimates].where(Evidence::Estimates::SCOPED).where(child_id: :$child_id).prepare(:select,
-                                                                                                     :standing_estimates)
+    STANDING = DB[:estimates].where(Evidence::Estimates::SCOPED).where(child_id: :$child_id)
+                             .prepare(:select, :standing_estimates)
     KEEP = DB[<<~SQL, :$estimates, :$steps].prepare(:update, :keep_estimates)
       WITH kept AS (
         INSERT INTO estimates SELECT * FROM jsonb_populate_recordset(NULL::estimates, ?::jsonb)
