@@ -99,6 +99,7 @@ module Records
     def keep_way(index, input, move: nil, child: nil, client_key: nil)
       way = known(index, move) if move
       way ||= input.is_a?(Rungs::Picture::Way) ? input : kind.way(item(index), input)
+      posed(index)
       Way.once(client_key) { Way.keep(place(index), way.text, groups: way.groups, move: move, child: child) }
     end
 
@@ -178,8 +179,9 @@ module Records
 
     # What a way of an item is kept by.
     def place(index)
-      there = (problem = posed(index)) ? { problem_id: problem.id } : { part_id: part.id, item: index.clamp(0, last) }
-      { classroom_id: part.classroom_id, **there }
+      index = index.clamp(0, last)
+      problem = posed_there(index)
+      { classroom_id: part.classroom_id, **(problem ? { problem_id: problem.id } : { part_id: part.id, item: index }) }
     end
 
     # What was thrown or told, and for the other places what the seed makes.

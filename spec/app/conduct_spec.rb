@@ -77,14 +77,27 @@ RSpec.describe Pages::Conduct do
   end
 
   it "is looked at without anything being posed" do
-    part = plan("story_time")
-    conduct(part)
-    lesson = room.lesson_on(room.today)
-    lesson.change_board { {} }
+    conduct(plan("story_time"))
+    lesson.refresh.change_board { {} }
     before = room.problems_dataset.count
     %w[conduct board listen today].each { |page| expect(get("/#{page}/#{room.id}").status).to eq(200) }
     expect(get("/conduct/#{room.id}/kept").status).to eq(200)
     expect([before, room.problems_dataset.count]).to eq([1, 1])
+  end
+
+  it "takes an answer to an item that nothing was shown of yet, and poses it then" do
+    part = plan("twins")
+    Records::PartRun.create(part_id: part.id)
+    sign_in teacher[0]
+    get "/conduct/#{room.id}"
+    shown = page.at_css("#listen")
+    expect([shown["data-problem"], room.problems_dataset.count]).to eq(["", 0])
+    expect(last_response.body).not_to include("Draw a way on the board")
+    send_form "/listen/#{room.id}/records", htmx: true, child_id: ada.id, part_id: shown["data-part"],
+                                            item: shown["data-item"], equation: shown["data-equation"], client_key: key,
+                                            code: "count_on", happened_at: Time.now.iso8601
+    expect([last_response.status, room.observations_dataset.count]).to eq([200, 1])
+    expect(room.problems_dataset.first).to have_attributes(part_id: part.id, item: 0)
   end
 
   describe "what waited for a connection" do
