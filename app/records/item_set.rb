@@ -68,7 +68,8 @@ module Records
     # Poses what is shown with it: of a story with several sets of numbers all of them.
     # @return [PosedProblem, nil] that of the item itself
     def pose_with(index)
-      data.each_index { |other| posed(other) if data[index]&.key?(:number_set) && data[other][:number_set] }
+      sets = data[index]&.key?(:number_set) ? data.each_index.select { |other| data[other][:number_set] } : []
+      sets.each { |other| posed(other) }
       posed(index)
     end
 

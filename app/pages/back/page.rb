@@ -33,7 +33,7 @@ module Pages
         Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
       end
 
-      def where_moved(move) = "#{way_to(move.child)}?operation=#{move.operation}&band=#{move.band}"
+      def where_moved(move) = "#{page_of(move.child)}?operation=#{move.operation}&band=#{move.band}"
     end
   end
 end

@@ -29,11 +29,7 @@ module Pages
 
       # @return [Array<Array(String, String)>] operations with their words, the usual first
       def operations = [["both", "find out"], *Rungs::Problem::Pool::RESULT.keys.map { |id| [id, operation_title(id)] }]
-      def ladder_of(operation, standing) = "#{super_way}?operation=#{operation}&band=#{standing.band}"
-
-      private
-
-      def super_way = "/climb/#{room.id}/children/#{child.id}"
+      def ladder_of(operation, standing) = "#{page_of(child)}?operation=#{operation}&band=#{standing.band}"
     end
   end
 end

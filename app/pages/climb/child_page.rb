@@ -23,9 +23,8 @@ module Pages
 
       def title = child.name
       def chosen_child = child
-      def way_to(child) = "#{super}?operation=#{operation}&band=#{scope}"
-      def where_to(scope, operation = self.operation) = "#{child_path}?operation=#{operation}&band=#{scope}"
-      def child_path = "/climb/#{room.id}/children/#{child.id}"
+      def way_to(child) = "#{page_of(child)}?operation=#{operation}&band=#{scope}"
+      def where_to(scope, operation = self.operation) = "#{page_of(child)}?operation=#{operation}&band=#{scope}"
       def scopes = Records::Scope.all
       def scope_title(scope) = Records::Scope.title(scope)
 
@@ -73,7 +72,7 @@ module Pages
 
       # The address of the records behind a figure.
       def behind(**which)
-        "/climb/#{room.id}/children/#{child.id}/records?#{which.map { |name, value| "#{name}=#{value}" }.join('&')}"
+        "#{page_of(child)}/records?#{which.map { |name, value| "#{name}=#{value}" }.join('&')}"
       end
 
       # The square of this operation, tinted by the best recent rung.
@@ -81,13 +80,6 @@ module Pages
         drawing = Drawings::Square.new(size, whole: 20) { |p, q| square_cell(p, q) }
         label = "#{child.name}, #{operation_title(operation).downcase}, fact by fact; the list below says the same"
         drawing.draw(label: label, corner: operation == "add" ? "+" : "−")
-      end
-
-      def square_cell(p, q)
-        rung, state = facts.rung(p, q), facts.state(p, q)
-        sum = operation == "add" ? "#{p} + #{q} = #{p + q}" : "#{p + q} − #{p} = #{q}"
-        href = behind(operation: operation, fact: [p, q].sort.join(".")) if rung
-        Drawings::Square::Cell.new(tint: rung, mark: state, label: "#{sum}: #{state || 'not heard'}", href: href)
       end
 
       # Slips of the last weeks that came twice or more, the commonest first, each with its records.
@@ -107,13 +99,7 @@ module Pages
       def again
         return [] if Records::Scope.family?(scope) || proposals.any? || estimate.working.nil?
 
-        records = recent.select { |each| each.operation == operation }.map(&:record)
-        @again ||= Rungs::Progress::NextProblems.again(records, operation: operation, band: scope)
-      end
-
-      def last_facts
-        count = Rungs::Progress::NextProblems::LAST
-        (recent.size < count ? evidence.all(child) : recent).last(count).map { |each| each.record.fact }
+        @again ||= Rungs::Progress::NextProblems.again(recent_here, operation: operation, band: scope)
       end
 
       # What to ask, the first the likeliest to tell, each with why.
@@ -124,6 +110,18 @@ module Pages
       end
 
       private
+
+      def square_cell(p, q)
+        rung, state = facts.rung(p, q), facts.state(p, q)
+        sum = operation == "add" ? "#{p} + #{q} = #{p + q}" : "#{p + q} − #{p} = #{q}"
+        href = behind(operation: operation, fact: [p, q].sort.join(".")) if rung
+        Drawings::Square::Cell.new(tint: rung, mark: state, label: "#{sum}: #{state || 'not heard'}", href: href)
+      end
+
+      def last_facts
+        count = Rungs::Progress::NextProblems::LAST
+        (recent.size < count ? evidence.all(child) : recent).last(count).map { |each| each.record.fact }
+      end
 
       def recent_here = recent.select { |each| each.operation == operation }.map(&:record)
     end

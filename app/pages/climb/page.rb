@@ -49,7 +49,7 @@ module Pages
       end
 
       def reason_of(child, scope)
-        "#{way_to(child)}/reason?operation=#{looked.operation}&band=#{scope}&to=#{looked.to}"
+        "#{page_of(child)}/reason?operation=#{looked.operation}&band=#{scope}&to=#{looked.to}"
       end
 
       private

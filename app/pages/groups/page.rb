@@ -12,11 +12,11 @@ module Pages
       # @param asked [Hash] as GroupsContract lets it through
       def initialize(visit, **asked)
         super(visit, least: 3, most: 5, **asked)
-        @focus = [asked[:operation], asked[:band]] if asked[:operation] && asked[:band]
+        @focus = [asked[:operation] || focus[0], asked[:band] || focus[1]]
       end
 
-      def operation = asked[:operation] || focus[0]
-      def band = asked[:band] || focus[1]
+      def operation = focus[0]
+      def band = focus[1]
       def where = URI.encode_www_form(operation: operation, band: band, **asked.slice(:least, :most))
       def apart = room.apart
       def estimate(child) = evidence.estimate(child, operation, band, on: today)

@@ -6,14 +6,16 @@ module Pages
     class Page < Shared::Page
       view :"listen/listen", tab: "listen", title: "Listen", scripts: %w[listen]
 
-      attr_reader :posed, :chosen
+      attr_reader :posed, :chosen, :recorder
 
       # @param posed [Records::PosedProblem]
       # @param chosen [Records::Child, nil] who is asked
-      def initialize(visit, posed, chosen: nil, **asked)
-        super(visit, **asked)
+      # @param recorder [Records::Recorder, nil] that has just recorded something
+      def initialize(visit, posed, chosen: nil, recorder: nil)
+        super(visit)
         @posed = posed
         @chosen = chosen
+        @recorder = recorder
       end
 
       def margin = partial(:"listen/_children", rows: in_turn(margin_rows(turns)))
@@ -28,7 +30,6 @@ module Pages
         row && "seat-c#{place} seat-r#{row}"
       end
 
-      def recorder = asked[:recorder]
       def turns = @turns ||= listening.on(today).map(&:child)
 
       # What a wrong answer may come from.

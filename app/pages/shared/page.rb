@@ -7,9 +7,9 @@ module Pages
     # What a page knows: one object that its view asks, and nothing else. The route finds, asks, and renders or refuses;
     # the page answers; the view draws.
     #
-    #   class Gallery < Shared::Page
-    #     view :"gallery/gallery", tab: "board", title: "Pictures"
-    #     def kinds = …
+    #   class Page < Shared::Page
+    #     view :"hear/hear", tab: "climb", title: "Whom to hear"
+    #     def days = …
     class Page
       include Helpers
       include ClassMargin
@@ -43,7 +43,8 @@ module Pages
 
       def chosen_child = nil
       def next_up = []
-      def way_to(child) = "/climb/#{room.id}/children/#{child.id}"
+      def way_to(child) = page_of(child)
+      def page_of(child) = "/climb/#{room.id}/children/#{child.id}"
 
       # Whether what it is for is left unsaid to a newcomer.
       def hushed? = false
