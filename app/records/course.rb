@@ -84,7 +84,7 @@ module Records
       PartRun.where(part_id: part.id, ended_at: nil).update(ended_at: Time.now)
       part.update(removed_at: Time.now)
       forget
-      @lesson.change_board { |state| state["part"] == part.id ? {} : state }
+      @lesson.change_board { |state| state.part == part.id ? BoardState.new : state }
     end
 
     def put_back(part)

@@ -1,45 +1,44 @@
 # frozen_string_literal: true
 
 module Records
-  # An item of an activity on the board: which, at which step, since when, covered or not. Plain data that is kept on
-  # the lesson and sent to every window. A command names the place it goes to, so that the same press from two windows,
-  # or one that comes late, does no harm.
+  # An item of an activity on the board: which, at which step, since when, covered or not. A command names the place it
+  # goes to, so that the same press from two windows, or one that comes late, does no harm.
   class ItemOnBoard
     include Commands
 
     # Seconds that a picture may take to reach a board.
     ON_THE_WAY = 0.5
 
-    # @param data [Hash] as kept on the lesson
+    # @param state [BoardState] as kept on the lesson
     # @param set [ItemSet]
     # @param now [Float] seconds since the epoch
-    def initialize(data, set, now: Time.now.to_f)
-      @data = data
+    def initialize(state, set, now: Time.now.to_f)
+      @state = state
       @set = set
       @now = now
     end
 
     # An item at a step as it would stand there, without anything being posed.
     def self.at(set, index, step)
-      new({ "item" => index, "step" => step }, set).then do |board|
-        board.step.asked ? new({ "item" => index, "step" => step, "covered" => true }, set) : board
-      end
+      there = BoardState.new({ item: index, step: step })
+      there = there.with(covered: true) if new(there, set).step.asked
+      new(there, set)
     end
 
     attr_reader :set
 
-    def index = @data.fetch("item", 0).clamp(0, set.last)
+    def index = @state.item.clamp(0, set.last)
     def item = set.item(index)
-    def place = @data.fetch("step", 0).clamp(0, item.steps.size - 1)
+    def place = @state.step.clamp(0, item.steps.size - 1)
 
     # @return [Rungs::Activity::Step] of the item, or of what is drawn in its place
     def step = drawn ? drawn[drawn_place] : item.steps[place]
 
     # @return [Array<Rungs::Activity::Step>, nil] a way or a picture that was asked for
-    def drawn = @drawn ||= @data["drawn"] && drawing(@data["drawn"])
+    def drawn = @drawn ||= @state.drawn && drawing(@state.drawn)
 
     # @return [String] what "draw" takes for the next step of a way or a picture
-    def next_of(wanted) = "#{wanted} #{@data['drawn'] == wanted ? drawn_place + 1 : 0}"
+    def next_of(wanted) = "#{wanted} #{@state.drawn == wanted ? drawn_place + 1 : 0}"
 
     # @return [Array<Rungs::Strategy::Rung>] those with a way of working its problem
     def rungs
@@ -51,25 +50,25 @@ module Records
     def pictures = item.problem ? Rungs::Picture::Staging.kinds_of(item.problem, **room.pictured.slice(:fingers)) : []
 
     # Whether what is drawn now is this.
-    def drawn?(wanted) = @data["drawn"]&.split&.first == wanted.to_s
+    def drawn?(wanted) = @state.drawn&.split&.first == wanted.to_s
 
     # @return [Rungs::Activity::Step, nil] the one on whose picture groups are tapped
     def grouped = item.steps.find { |each| each.hands == "groups" }
 
     # A step seen for a moment covers itself.
-    def covered? = @data["covered"] == true || (passing? && left <= 0)
+    def covered? = @state.covered == true || (passing? && left <= 0)
 
     # Whether its picture was never asked for yet: there is nothing to cover.
-    def waiting? = @data["covered"] == true && !@data.key?("asked")
-    def passing? = !step.seconds.nil? && @data["covered"] != false
+    def waiting? = @state.covered == true && @state.asked.nil?
+    def passing? = !step.seconds.nil? && @state.covered != false
 
     # The picture as it was worked with by hand, where this step can be.
     # @return [Rungs::Picture::Hands]
     def hands
-      @hands ||= Rungs::Picture::Hands.new(step.layout, pressed)
+      @hands ||= Rungs::Picture::Hands.new(step.layout, @state.hands)
     end
 
-    def touched? = pressed.any?
+    def touched? = @state.hands.any?
     def places = step.seconds || step.hands ? [] : hands.places
     def layout = hands.layout
 
@@ -89,14 +88,14 @@ module Records
       Rungs::Picture::Way.new(text: said, groups: [])
     end
 
-    def sentence? = @data["sentence"] == true
+    def sentence? = @state.sentence == true
 
     # Whether the ways offered for it stand beside it, and with whose they are.
-    def ways? = @data["ways"] == true
-    def initials? = @data["initials"] == true
+    def ways? = @state.ways == true
+    def initials? = @state.initials == true
 
     # @return [String, nil] which fall it is, where what it shows falls
-    def fall = ("#{index}.#{place} #{@data['shown_at']}" if step.falls)
+    def fall = ("#{index}.#{place} #{@state.shown_at}" if step.falls)
 
     # What a window is told to show it for: its whole time where it has only just been asked for; else what is left.
     def window = left > step.seconds - ON_THE_WAY ? step.seconds : left
@@ -122,11 +121,8 @@ module Records
     end
 
     def room = set.part.lesson.classroom
-    def drawn_place = @data.fetch("drawn_step", 0).clamp(0, drawn.size - 1)
+    def drawn_place = @state.drawn_step.clamp(0, drawn.size - 1)
 
-    # Places in the order in which they were pressed.
-    def pressed = @data["hands"].is_a?(Hash) ? [] : @data["hands"].to_a
-
-    def left = @data.fetch("shown_at", 0) + step.seconds - @now
+    def left = @state.shown_at + step.seconds - @now
   end
 end

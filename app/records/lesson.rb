@@ -47,21 +47,24 @@ module Records
       end
     end
 
+    # @return [BoardState]
+    def board = BoardState.of(super)
+
     # @return [ItemOnBoard, nil] what stands on the board; nil where nothing was put there, or its part is gone
-    def on_board = (part = part_on_board) && ItemOnBoard.new(board.to_h, part.items)
+    def on_board = (part = part_on_board) && ItemOnBoard.new(board, part.items)
 
     # @return [LessonPart, nil] the part whose item is on the board
-    def part_on_board = board["part"] && course.part(board["part"])
+    def part_on_board = board.part && course.part(board.part)
 
     # Changes the board and tells every window that shows it, in every server process.
-    # @yield [Hash] the state now → the state wanted
+    # @yield [BoardState] as it is → as it is wanted
     # @return [Lesson] as it stands
     def change_board
       db.transaction do
         lock!
-        before = board.to_h
+        before = board
         after = posed_in(yield(before))
-        update(board: Sequel.pg_jsonb(after), board_version: board_version + 1)
+        update(board: after.kept, board_version: board_version + 1)
         note_looking(before, after)
         db.notify(CHANNEL, payload: id.to_s)
       end
@@ -71,11 +74,11 @@ module Records
     # Puts an item of an activity on the board, at its first step.
     # @param part [LessonPart]
     # @param index [Integer]
-    def show_item(part, index) = change_board { ItemOnBoard.new({}, part.items).at(index, 0) }
+    def show_item(part, index) = change_board { ItemOnBoard.new(BoardState.new, part.items).at(index, 0) }
 
     # Puts a posed problem on the board, at its first step, unless it is there.
     def put_on_board(posed)
-      return if board["problem"] == posed.id && part_on_board
+      return if board.problem == posed.id && part_on_board
 
       part = course.part(posed.part_id) || course.adopt(posed)
       show_item(part, posed.item)
@@ -175,10 +178,10 @@ module Records
 
     # What comes on the board is posed with it.
     def posed_in(state)
-      return state if state.empty? || state.key?("problem")
+      return state if state.empty? || state.problem
 
-      part = course.part(state["part"])
-      state.merge("problem" => part && part.items.pose_with(state["item"])&.id)
+      part = course.part(state.part)
+      state.with(problem: part && part.items.pose_with(state.item)&.id)
     end
 
     # Keeps when each problem's picture was shown, and until when.
@@ -193,16 +196,16 @@ module Records
 
     # What is open to see, as a row of showings names it. What is seen for a moment ends by itself.
     def looked_at(state)
-      return unless state["show"] == "shown" && state["until"].nil?
+      return unless state.shown? && state.until.nil?
 
-      state["problem"] ? { problem_id: state["problem"] } : { part_id: state["part"], item: state["item"] }
+      state.problem ? { problem_id: state.problem } : { part_id: state.part, item: state.item }
     end
 
     def note_moment(before, after)
-      return unless after["until"] && after["until"] != before["until"]
+      return unless after.until && after.until != before.until
 
-      db[:showings].insert(classroom_id: classroom_id, part_id: after["part"], item: after["item"],
-                           shown_at: Time.at(after["shown_at"]), covered_at: Time.at(after["until"]))
+      db[:showings].insert(classroom_id: classroom_id, part_id: after.part, item: after.item,
+                           shown_at: Time.at(after.shown_at), covered_at: Time.at(after.until))
     end
   end
 end

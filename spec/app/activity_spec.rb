@@ -8,7 +8,7 @@ RSpec.describe Records::ItemOnBoard do
   let(:lesson) { room.start_lesson(room.today) }
 
   def plan(kind, options = {}) = lesson.course.plan(kind, details: { "options" => options, "seed" => 3 })
-  def board(part, now: Time.now.to_f) = described_class.new(lesson.refresh.board.to_h, part.items, now: now)
+  def board(part, now: Time.now.to_f) = described_class.new(lesson.refresh.board, part.items, now: now)
 
   it "goes through every step of every item and back, and stays within them" do
     part = plan("twins")
@@ -35,8 +35,8 @@ RSpec.describe Records::ItemOnBoard do
         described_class.new(state, part.items).after("step", "1.2")
       end
     end
-    expect(pressed.map { |each| each.board.slice("item", "step") }.uniq).to eq([{ "item" => 1, "step" => 2 }])
-    expect(board(part).after("strike", nil)).to eq(lesson.board.to_h)
+    expect(pressed.map { |each| each.board.to_h.slice("item", "step") }.uniq).to eq([{ "item" => 1, "step" => 2 }])
+    expect(board(part).after("strike", nil)).to eq(lesson.board)
   end
 
   it "waits, shows a quick look for its seconds, covers it, and never begins again while it runs" do
@@ -48,7 +48,7 @@ RSpec.describe Records::ItemOnBoard do
     expect([at.call(101.9).covered?, at.call(102.1).covered?]).to eq([false, true])
     expect([at.call(100.2).window, at.call(101.0).window]).to eq([2, 1.0])
     expect(at.call(101.0).after("step", "0.1")).to eq(state)
-    expect(at.call(103.0).after("step", "0.1")["shown_at"]).to eq(103.0)
+    expect(at.call(103.0).after("step", "0.1").shown_at).to eq(103.0)
     expect(described_class.new(at.call(103.0).after("uncover", nil), part.items, now: 109.0))
       .to have_attributes(covered?: false, passing?: false)
   end

@@ -47,7 +47,7 @@ RSpec.describe "The board" do
     command "problem", posed.id
     command "uncover"
     command "problem", other.id
-    expect([lesson.problem(lesson.refresh.board["problem"]).id, state.waiting?]).to eq([other.id, true])
+    expect([lesson.problem(lesson.refresh.board.problem).id, state.waiting?]).to eq([other.id, true])
     command "step", "#{state.index}.1"
     expect(state.layout.alt).to eq("13 in rows, 4 struck through")
     command "problem", pose(make_teacher[1]).id
@@ -59,7 +59,7 @@ RSpec.describe "The board" do
     posed.part.delete
     get "/board/#{room.id}?problem=#{posed.id}"
     expect(last_response.body).to include("9 and 5: how many?")
-    expect(lesson.problem(lesson.refresh.board["problem"]).id).to eq(posed.id)
+    expect(lesson.problem(lesson.refresh.board.problem).id).to eq(posed.id)
   end
 
   it "keeps how long each problem was looked at" do

@@ -64,7 +64,7 @@ RSpec.describe Pages::Conduct do
         .to eq([second.id, { "part" => second.id, "item" => 1, "step" => 2 }])
       send_form "/conduct/#{room.id}/do", htmx: true, do: "step", value: "1.3", part: second.id
       expect(squeezed).to include('id="now"', 'id="offered"').and not_include("<html")
-      expect([lesson.refresh.board["step"], second.runs_dataset.count]).to eq([3, 1])
+      expect([lesson.refresh.board.step, second.runs_dataset.count]).to eq([3, 1])
     end
 
     it "is refused in words where its part was taken out, and where it is none of this class" do
@@ -78,7 +78,7 @@ RSpec.describe Pages::Conduct do
 
   it "is looked at without anything being posed" do
     conduct(plan("story_time"))
-    lesson.refresh.change_board { {} }
+    lesson.refresh.change_board { Records::BoardState.new }
     before = room.problems_dataset.count
     %w[conduct board listen today].each { |page| expect(get("/#{page}/#{room.id}").status).to eq(200) }
     expect(get("/conduct/#{room.id}/kept").status).to eq(200)

@@ -59,7 +59,7 @@ RSpec.describe Records::Course do
     part.items.add(sets)
     expect([part.items.size, part.items.outline]).to eq([3, "9 and 5"])
     2.times { course.go(course.part(part.id)) }
-    posed = lesson.problem(lesson.refresh.board["problem"])
+    posed = lesson.problem(lesson.refresh.board.problem)
     expect(posed.parts.to_a).to eq([9, 5])
     expect(posed.number_sets.map(&:number_set)).to eq(%w[easier middle harder])
     expect(lesson.problems.map(&:number_set)).to match_array(%w[easier middle harder])
@@ -111,7 +111,7 @@ RSpec.describe Records::Course do
     expect([course.current.id, posed.part_id, posed.item]).to eq([course.parts[2].id, course.parts[2].id, 0])
     expect(course.tell([told.call([5, 3])]).values).to include(part_id: course.parts[2].id, item: 1)
     quiet = course.tell([told.call([6, 3])], show: false)
-    expect([quiet.item, lesson.problem(lesson.refresh.board["problem"]).item]).to eq([2, 1])
+    expect([quiet.item, lesson.problem(lesson.refresh.board.problem).item]).to eq([2, 1])
   end
 
   it "never puts a problem for one child into a story that is only planned" do
@@ -133,7 +133,7 @@ RSpec.describe Records::Course do
     story = course.current
     course.go(course.plan("twins"))
     course.go(course.part(story.id))
-    expect(lesson.refresh.board["item"]).to eq(1)
+    expect(lesson.refresh.board.item).to eq(1)
   end
 
   it "keeps for how long a problem and a quick look were looked at" do

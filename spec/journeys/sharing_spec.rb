@@ -75,7 +75,7 @@ RSpec.describe "Sharing ways", type: :feature do
     end
     [1, 2].each do |step|
       within(own.call) { click_button "Next step" }
-      Timeout.timeout(20) { sleep 0.05 until posed.lesson.refresh.board["drawn_step"] == step }
+      Timeout.timeout(20) { sleep 0.05 until posed.lesson.refresh.board.drawn_step == step }
     end
     visit "/board/#{room.id}"
     expect(page).to have_css("svg[aria-label='A number line to 20, starting at 8, jumps to 11, then 15']")

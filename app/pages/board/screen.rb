@@ -12,7 +12,7 @@ module Pages
       # What is seen for a moment is drawn anew each time, since it tells how long it is still to be seen.
       def screen_of(lesson)
         @lesson = lesson
-        return draw_screen if lesson.board["until"]
+        return draw_screen if lesson.board.until
 
         key = [lesson.id, lesson.board_version, @room.nil?, lesson.classroom.settings.to_h]
         DRAWN.fetch(key) { draw_screen }

@@ -16,7 +16,7 @@ module Pages
         @part = part
         @trouble = trouble
         on_board = part.lesson.part_on_board&.id == part.id
-        @state = Records::ItemOnBoard.new(on_board ? part.lesson.board.to_h : {}, part.items)
+        @state = Records::ItemOnBoard.new(on_board ? part.lesson.board : Records::BoardState.new, part.items)
         super(visit, part.items.posed_or_told(@state.index))
       end
 

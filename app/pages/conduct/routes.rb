@@ -71,7 +71,7 @@ module Pages
         # The part a command means: begun where it is not the one going on.
         def go_to(id)
           there = lesson&.course&.part(id) || refuse("That part was taken out of the lesson")
-          return if there.id == lesson.course.current&.id || there.id == lesson.board["part"]
+          return if there.id == lesson.course.current&.id || there.id == lesson.board.part
 
           lesson.course.go(there)
         end

@@ -40,7 +40,7 @@ module Pages
 
       # What the board of this lesson shows, for the remote.
       def on_board = @on_board ||= posed.lesson.on_board
-      def on_board? = posed.lesson.board["problem"] == posed.id
+      def on_board? = posed.lesson.board.problem == posed.id
 
       # What one record changes on the page.
       # @param observation [Records::Observation]

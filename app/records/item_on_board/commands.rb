@@ -13,56 +13,56 @@ module Records
 
       # @param command [String] one of ALL
       # @param value [String, nil] "2.1", the third item's second step; for an item its number alone
-      # @return [Hash] the next state; the same where it asks for nothing there is
+      # @return [BoardState] the next state; the same where it asks for nothing there is
       def after(command, value)
         case command
-        when "step", "item" then running?(value) ? @data : at(*value.to_s.split(".").map(&:to_i))
+        when "step", "item" then running?(value) ? @state : at(*value.to_s.split(".").map(&:to_i))
         when "draw" then draw(*value.to_s.match(/\A(.+?)(?: (\d+))?\z/)&.captures)
         when "uncover" then uncover
         when "touch" then touch(value.to_i)
-        when "as_it_was" then @data.except("hands")
-        when "sentence", "ways", "initials" then @data.merge(command => @data[command] != true)
-        else @data
+        when "as_it_was" then @state.with(hands: nil)
+        when "sentence", "ways", "initials" then @state.with(command.to_sym => @state.public_send(command) != true)
+        else @state
         end
       end
 
-      # @return [Hash] the state at an item and a step of it; ways stay where it is the same item
+      # @return [BoardState] at an item and a step of it; ways stay where it is the same item
       def at(index = 0, step = 0)
         index = index.clamp(0, set.last)
         step = step.clamp(0, set.item(index).steps.size - 1)
-        kept = index == @data["item"] ? @data.slice("sentence", "ways", "initials", "asked") : {}
-        { **kept, "part" => set.part.id, "item" => index, "step" => step, "shown_at" => @now,
-                  **seen(set.item(index).steps[step], kept["asked"]) }
+        kept = index == @state.item ? @state.wanted : BoardState.new
+        kept.with(part: set.part.id, item: index, step: step, shown_at: @now,
+                  **seen(set.item(index).steps[step], kept.asked))
       end
 
       private
 
       # A way or a picture in the place of the item's own step, from its first step on.
       def draw(wanted = nil, step = nil)
-        steps = drawing(wanted) or return @data
+        steps = drawing(wanted) or return @state
         place = step.to_i.clamp(0, steps.size - 1)
-        drawn = { "drawn" => wanted, "drawn_step" => place }
-        @data.except("until", "hands").merge(drawn, "covered" => false, "asked" => true, "show" => "shown")
+        @state.with(drawn: wanted, drawn_step: place, until: nil, hands: nil,
+                    covered: false, asked: true, show: BoardState::SHOWN)
       end
 
       # What is shown on asking stays shown for the steps of this item that wait for it.
       def uncover
-        @data.except("until").merge("covered" => !covered?, "asked" => covered?,
-                                    "show" => covered? ? "shown" : "covered")
+        show = covered? ? BoardState::SHOWN : BoardState::COVERED
+        @state.with(until: nil, covered: !covered?, asked: covered?, show: show)
       end
 
       # One press more, whatever was pressed meanwhile in another window.
       def touch(place)
-        return @data unless place.between?(0, places.size - 1) && pressed.size < MOST_PRESSES
+        return @state unless place.between?(0, places.size - 1) && @state.hands.size < MOST_PRESSES
 
-        @data.merge("hands" => [*pressed, place])
+        @state.with(hands: [*@state.hands, place])
       end
 
       # For a moment, or as long as it is wanted; a cover is nothing to see.
       def seen(step, asked)
         waits = step.asked && !asked
-        { "show" => waits || step.layout.marks.map(&:shape) == [:cover] ? "covered" : "shown",
-          "covered" => (true if waits), "until" => (@now + step.seconds if step.seconds) }.compact
+        { show: waits || step.layout.marks.map(&:shape) == [:cover] ? BoardState::COVERED : BoardState::SHOWN,
+          covered: (true if waits), until: (@now + step.seconds if step.seconds) }
       end
 
       # A moment that is still running is not begun again.

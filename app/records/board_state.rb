@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Records
+  # What stands on the board of a lesson: a value.
+  #
+  #   part, item, step: Integer, which step of which item of which part; problem: the one posed with it
+  #   show: "shown" or "covered"; covered: whether it is kept covered; asked: whether it was asked for yet
+  #   shown_at, until: Float, seconds since the epoch; what is seen for a moment has both
+  #   sentence, ways, initials: whether they stand beside it
+  #   drawn, drawn_step: a way or a picture in its place; hands: [Integer] places in the order they were pressed
+  class BoardState < Kept
+    SHOWN, COVERED = %w[shown covered].freeze
+
+    holds :part, :item, :step, :problem, :show, :covered, :asked, :shown_at, :until, :sentence, :ways, :initials,
+          :drawn, :drawn_step, :hands
+
+    def item = super || 0
+    def step = super || 0
+    def drawn_step = super || 0
+    def shown_at = super || 0
+
+    # Older boards kept hands by what they are of: those are as if untouched.
+    def hands = super.is_a?(Array) ? super : []
+
+    def shown? = show == SHOWN
+
+    # The same where it is the same item: what is wanted of an item stays with it from step to step.
+    def wanted = self.class.new({ sentence: sentence, ways: ways, initials: initials, asked: asked })
+  end
+end
