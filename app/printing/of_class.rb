@@ -94,8 +94,8 @@ module Printing
     def notes
       children.lazy.map do |child|
         source = Records::FamilyNote::Source.new(child, @evidence, @today)
-        ::Sheets::FamilyNote::Note.new(title: "#{child.name}, #{long_date(@today)}", picture: source.picture,
-                                       parts: Records::FamilyNote.parts_of(child, source))
+        ::Sheets::NotePages::Note.new(title: "#{child.name}, #{long_date(@today)}", picture: source.picture,
+                                      parts: Records::FamilyNote.parts_of(child, source))
       end
     end
 

@@ -113,10 +113,7 @@ module Records
       forget
     end
 
-    # Stops for today: what is left can be gone on with another day.
-    def stop = leave(stopped: true)
-
-    # Leaves the part going on, done.
+    # Leaves the part going on: done, or stopped and to be gone on with another day.
     def leave(stopped: false)
       PartRun.where(part_id: parts.map(&:id), ended_at: nil).update(ended_at: Time.now, stopped: stopped)
       forget

@@ -29,8 +29,8 @@ module Records
       def draft
         operation, band = place
         example = { solved: problem&.solved&.to_s, said: path&.says }
-        Rungs::Progress::FamilyNote.draft(name: @child.name, rungs: estimate.told, operation: operation, band: band,
-                                          **example)
+        Rungs::Progress::NoteDraft.draft(name: @child.name, rungs: estimate.told, operation: operation, band: band,
+                                         **example)
       end
 
       # A picture of the example, worked to its end.

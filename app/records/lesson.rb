@@ -163,9 +163,10 @@ module Records
     # Read again, its parts too.
     def refresh = super.tap { @course = nil }
 
-    # Ends it: the code dies, and boards opened with it are told. A part still going on is kept for another day.
-    def finish
-      course.stop
+    # Ends it: the code dies, and boards opened with it are told.
+    # @param done [Boolean] whether the part still going on is done, or kept for another day
+    def finish(done: false)
+      course.leave(stopped: !done)
       db[:showings].where(covered_at: nil, problem_id: problems_dataset.select(:id)).update(covered_at: Time.now)
       update(ended_at: Time.now, code: nil)
       db.notify(CHANNEL, payload: id.to_s)

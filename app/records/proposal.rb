@@ -88,9 +88,9 @@ module Records
     def planner(days, seed: @week.seed, minutes: @week.minutes, except: nil, without: [])
       has = @week.shelf if @week.shelf.any?
       met = @week.met.last(up_to: @week.dates.last, except: except)
-      Rungs::Planning::Week.new(days: days, at_work: @week.at_work, seed: seed_of(seed), minutes: minutes, met: met,
-                                recent: recent, slips: slips, without: without, has: has,
-                                settings: @room.activity_settings)
+      Rungs::Planning::ProposedWeek.new(days: days, at_work: @week.at_work, seed: seed_of(seed), minutes: minutes, met: met,
+                                        recent: recent, slips: slips, without: without, has: has,
+                                        settings: @room.activity_settings)
     end
 
     # Another for each week, the same for the same.
@@ -115,7 +115,7 @@ module Records
     # The items of the last school days, and of what is planned in this week.
     def recent
       before = (1..30).lazy.map { |back| @week.monday - back }.select { |day| Rungs::SchoolDays.school_day?(day) }
-      days = before.first(Rungs::Planning::Week::AGAIN).last..@week.monday + 6
+      days = before.first(Rungs::Planning::ProposedWeek::AGAIN).last..@week.monday + 6
       parts = parts_between(days).there.eager(:lesson).all
       parts.flat_map { |part| part.items.all_data.map { |data| [part.kind, data] } }
     end

@@ -18,8 +18,8 @@ module Terminal
     end
 
     def week_for(rows, dates)
-      Rungs::Planning::Week.new(days: dates, at_work: at_work(rows), slips: slips_of(rows),
-                                seed: @options.fetch(:seed, 1), minutes: in_range(:minutes, 25, 5..120), met: met(rows))
+      Rungs::Planning::ProposedWeek.new(days: dates, at_work: at_work(rows), slips: slips_of(rows),
+                                        seed: @options.fetch(:seed, 1), minutes: in_range(:minutes, 25, 5..120), met: met(rows))
     end
 
     def at_work(rows) = %i[operation band].zip(place(rows)).to_h

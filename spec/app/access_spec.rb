@@ -54,7 +54,7 @@ RSpec.describe "Who may see what" do
                "/account/classes/#{room.id}/children", "/account/classes/#{room.id}/children/#{child.id}/leave",
                "/account/classes/#{room.id}/children/#{child.id}/delete",
                "/plan/#{room.id}/equations", "/board/#{room.id}/lessons/#{posed.lesson_id}/commands",
-               "/board/#{room.id}/code", "/board/#{room.id}/end", "/find/#{room.id}", "/conduct/#{room.id}/do",
+               "/board/#{room.id}/code", "/find/#{room.id}", "/conduct/#{room.id}/do",
                "/conduct/#{room.id}/ways", "/conduct/#{room.id}/thrown", "/conduct/#{room.id}/turn",
                "/share/#{room.id}", "/check-in/#{room.id}/#{child.id}/start",
                "/check-in/#{room.id}/#{child.id}/answers", "/check-in/#{room.id}/#{child.id}/stop",

@@ -128,7 +128,7 @@ RSpec.describe "The board" do
       lesson.update(held_on: room.today)
       sign_in teacher[0]
       get "/today/#{room.id}"
-      send_form "/board/#{room.id}/end"
+      send_form "/lesson/#{room.id}/go", to: "stop"
       expect(get("/b/#{code}").status).to eq(404)
       send_form "/lesson/#{room.id}/go", to: "start"
       expect(lesson.refresh).to have_attributes(ended_at: nil, code: nil)

@@ -95,7 +95,7 @@ RSpec.describe "The week" do
     body = squeezed(get("#{path}?from=#{monday}"))
     expect(body).to include("Two new things on one day", "Some leave: to Tuesday")
     part = there.parts_on(monday).last
-    send_form "#{path}/parts/#{part.id}/to/#{monday + 1}", from: monday
+    send_form "#{path}/move", from: monday, item: part.id, place: monday + 1
     expect(kinds.values_at(monday, monday + 1)).to eq([%w[two_groups], %w[some_leave]])
     expect(get("#{path}?from=#{monday}").body).not_to include("Two new things")
 

@@ -59,7 +59,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     click_button "Next: string"
     expect(page).to have_css(".conducting", text: "1 of 4")
     click_button "Stop, go on another day"
-    expect(page).to have_css(".note", text: "The lesson has ended")
+    expect(page).to have_css(".note", text: "The lesson has stopped")
     expect(page).to have_no_css(".conduct")
 
     room.lesson_on(room.today).update(held_on: room.today - 1)

@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-RSpec.describe Rungs::Planning::Week do
+RSpec.describe Rungs::Planning::ProposedWeek do
   let(:monday) { Date.new(2026, 11, 30) }
 
   def week(band: "to10", operation: "add", seed: 3, days: 5, **more)

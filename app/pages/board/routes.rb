@@ -36,12 +36,6 @@ module Pages
         redirect "/#{params[:from] == 'conduct' ? 'conduct' : 'listen'}/#{room.id}"
       end
 
-      post "/:room/end" do
-        room.lesson_on(today)&.finish
-        undoable("The lesson has ended, and its board code with it.", "/lesson/#{room.id}/unfinish")
-        redirect home
-      end
-
       helpers do
         # Today's lesson; with none, the last one that posed something.
         def lesson_shown

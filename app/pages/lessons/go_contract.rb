@@ -4,7 +4,7 @@ module Pages
   module Lessons
     # Where the lesson goes.
     class GoContract < Shared::Contract
-      params { required(:to).filled(:string, format?: /\A(start|on|back|skip|finish|\d{1,18})\z/) }
+      params { required(:to).filled(:string, format?: /\A(start|on|back|skip|stop|finish|\d{1,18})\z/) }
     end
   end
 end

@@ -59,14 +59,13 @@ module Pages
         redirect "#{here(lesson.held_on)}#substitute"
       end
 
-      # Start, on, back, skip, or one part by its id.
+      # Start, on, back, skip, one part by its id; or its end: stopped, to go on another day, or finished.
       post "/:room/go" do
         to = checked(GoContract)[:to]
-        lesson = room.start_lesson(today)
-        course = lesson.course
-        course.plan_usual if course.parts.empty?
-        return finish(lesson) if to == "finish"
+        return finish(done: to == "finish") if %w[stop finish].include?(to)
 
+        course = room.start_lesson(today).course
+        course.plan_usual if course.parts.empty?
         to == "skip" ? course.skip : course.go(target(course, to))
         redirect course.current ? conducted : home
       end
@@ -104,10 +103,10 @@ module Pages
           part || refuse("There is no such part in this lesson")
         end
 
-        def finish(lesson)
-          lesson.course.leave
-          lesson.finish
-          undoable("The lesson is done, and its board code has ended with it.", "/lesson/#{room.id}/unfinish")
+        def finish(done:)
+          (lesson_today || redirect(home)).finish(done: done)
+          undoable("The lesson #{done ? 'is done' : 'has stopped'}, and its board code has ended with it.",
+                   "/lesson/#{room.id}/unfinish")
           redirect home
         end
       end

@@ -6,7 +6,7 @@ module Pages
     class Page < Shared::Page
       view :"notes/note", tab: "climb"
 
-      HEADINGS = { **::Sheets::FamilyNote::HEADINGS, caution: "With care" }.freeze
+      HEADINGS = { **::Sheets::NotePages::HEADINGS, caution: "With care" }.freeze
 
       attr_reader :child
 
@@ -23,11 +23,11 @@ module Pages
       def here = way_to(child)
       def way_to(child) = "/notes/#{room.id}/#{child.id}"
 
-      # @return [::Sheets::FamilyNote]
+      # @return [::Sheets::NotePages]
       def on_paper(size)
         title = "#{child.name}, #{long_date(today)}"
-        note = ::Sheets::FamilyNote::Note.new(title: title, parts: parts, picture: picture)
-        ::Sheets::FamilyNote.new(notes: [note], where: room.named, title: title, paper: size)
+        note = ::Sheets::NotePages::Note.new(title: title, parts: parts, picture: picture)
+        ::Sheets::NotePages.new(notes: [note], where: room.named, title: title, paper: size)
       end
     end
   end

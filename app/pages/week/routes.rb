@@ -53,14 +53,6 @@ module Pages
         htmx? ? show(page) : redirect(here)
       end
 
-      # One new thing too many, to a day that has none.
-      post "/:room/parts/:part/to/:day" do
-        part = room.part(params[:part]) || halt(404)
-        refuse("That part has begun; it stays") if part.begun?
-        @week.move(part, checked(WeekContract).fetch(:day))
-        redirect here
-      end
-
       # What an earlier lesson left undone, before what is planned for the next.
       post "/:room/flow" do
         date, lesson = @week.left_over(today) || refuse("Nothing is left undone")

@@ -33,7 +33,7 @@ RSpec.describe Rungs::Progress::FactMap do
   end
 end
 
-RSpec.describe Rungs::Progress::FamilyNote do
+RSpec.describe Rungs::Progress::NoteDraft do
   it "says for every rung, operation and band what is done, what comes and what to do at home, and names no rung" do
     titles = Rungs::Strategy::Rung::ALL.map { |rung| rung.title.downcase }
     [[], [1], [2], [3], [4], [5], [2, 4], [1, 5]].product(%w[add subtract],

@@ -47,7 +47,7 @@ module Rungs
         def done? = clear? || answers.size >= MOST
 
         def summary
-          doing = FamilyNote::DOING.slice(*@alone.keys)
+          doing = NoteDraft::DOING.slice(*@alone.keys)
           doing.map { |operation, words| "#{Rungs.capital(words)}: #{told(within(operation))}" }.join(" ")
         end
 

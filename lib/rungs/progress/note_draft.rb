@@ -4,7 +4,7 @@ module Rungs
   module Progress
     # A page for a family, drafted from the evidence in plain words: what the child does now, an example, what comes
     # next, and one thing to do at home with its caution. It never names a rung as a grade and never compares children.
-    module FamilyNote
+    module NoteDraft
       PARTS = %i[now example coming home caution].freeze
 
       # By a rung: what is done now, what comes next, what to do at home, and what to mind.

@@ -6,8 +6,8 @@ module Rungs
     # listen to, something to practise; the last day looks back. No item of the last ten school days comes again; no day
     # is longer than there is time. The same class, days and seed give the same week.
     #
-    #   Week.new(days: days, at_work: { band: "to10", operation: "add" }, seed: 3).days.first.parts.map(&:title)
-    class Week
+    #   ProposedWeek.new(days: days, at_work: { band: "to10", operation: "add" }, seed: 3).days.first.parts.map(&:title)
+    class ProposedWeek
       # kind: an activity. role: its place in a day. options, seed, items: what its set is made of, and its data. fresh:
       # what of it is new to the class, as Novelty has things; nil where nothing is. why: a sentence.
       Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :why, keyword_init: true) do

@@ -2,7 +2,7 @@
 
 module Sheets
   # Notes for families, a page each, with the same drawing as on the screen; a whole class in one file.
-  class FamilyNote < Sheet
+  class NotePages < Sheet
     entry id: "families", title: "A page for each family", for_whom: :family
 
     # Where only the first page is wanted, one note is enough.
