@@ -19,7 +19,8 @@ module Terminal
 
     def week_for(rows, dates)
       Rungs::Planning::ProposedWeek.new(days: dates, at_work: at_work(rows), slips: slips_of(rows),
-                                        seed: @options.fetch(:seed, 1), minutes: in_range(:minutes, 25, 5..120), met: met(rows))
+                                        seed: @options.fetch(:seed, 1), minutes: in_range(:minutes, 25, 5..120),
+                                        met: met(rows))
     end
 
     def at_work(rows) = %i[operation band].zip(place(rows)).to_h
