@@ -29,7 +29,8 @@ RSpec.describe "The records’ tables" do
     words = estimate.words
     [estimate.working, estimate.confidence.round(9), estimate.enough?, estimate.mostly?, estimate.recent,
      estimate.working && [estimate.secure?, estimate.lacking], estimate.emerging, estimate.repertoire,
-     estimate.steadiness, estimate.silent_days, estimate.told, estimate.title, estimate.reason, words.so_far, words.sureness, words.works]
+     estimate.steadiness, estimate.silent_days, estimate.told, estimate.title, estimate.reason, words.so_far,
+     words.sureness, words.works]
   end
 
   it "hold for the estimates of 300 children, on several days, and what is said of them" do
