@@ -17,7 +17,8 @@ module Rungs
     # @param prior [Integer] bigger is commoner
     # @param answers [Proc] Problem → the wrong answers it gives, in a fixed order; nil or [] where it does not apply
     # @param why [Proc] Problem, answer → a line in a teacher's words
-    # @param asks [String, Hash] one question to ask; by the situation told or its kind, the usual one under nil
+    # @param asks [String, Hash, Proc] one question to ask; by the situation told or its kind, the usual one under nil;
+    #   or by the Problem
     # @param rungs [Array<String>] the strategies it belongs to; empty for any
     # @param of_zero [Boolean] whether it comes of a part of nothing
     def initialize(id:, table:, title:, prior:, answers:, why:, asks:, rungs: [], of_zero: false)
@@ -57,6 +58,7 @@ module Rungs
     # @return [String] a question to ask, fit for what is told
     def ask(problem)
       return @asks if @asks.is_a?(String)
+      return @asks.call(problem) if @asks.is_a?(Proc)
 
       told = problem.situation
       @asks.values_at(told&.id, told&.kind, nil).compact.first
@@ -90,6 +92,12 @@ module Rungs
     # @param id [String] as it was recorded on that problem
     # @return [Slip, nil]
     def self.on(problem, id) = self.for(problem).find { |slip| slip.id == id }
+
+    # @param ids [Array<String>] of slips that might be hinted at
+    # @return [Array<Slip>] those that can happen with these numbers
+    def self.possible(problem, ids)
+      ids.filter_map { |id| on(problem, id) }.select { |slip| slip.answers(problem).any? }
+    end
 
     # What numbers heard may be, with the slip that a quick wrong answer may come from: one that a known fact may show,
     # else any (guide 5).

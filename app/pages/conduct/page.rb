@@ -50,7 +50,7 @@ module Pages
         state.index < items.size ? "#{state.index + 1} of #{items.size}" : "all #{items.size}"
       end
 
-      def slips_here = part.activity.slips.filter_map { |id| posed && Rungs::Slip.on(posed.problem, id) }
+      def slips_here = posed ? Rungs::Slip.possible(posed.problem, part.activity.slips) : []
     end
   end
 end

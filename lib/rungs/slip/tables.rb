@@ -32,8 +32,10 @@ module Rungs
 
       # @return [Array<Hash>] as Slip.new takes them
       def entries
-        { "whole" => Whole, "part" => Part, "missing" => Missing, "two_sided" => TwoSided, "teens" => Teens }
-          .flat_map { |name, table| table::ENTRIES.map { |entry| { table: name, **entry } } }
+        { "whole" => Whole::ENTRIES + Beyond::WHOLE, "part" => Part::ENTRIES + Beyond::PART,
+          "missing" => Missing::ENTRIES + Beyond::PART, "two_sided" => [*TwoSided::ENTRIES, Beyond::HEARD],
+          "teens" => Teens::ENTRIES }
+          .flat_map { |name, entries| entries.map { |entry| { table: name, **entry } } }
       end
     end
   end

@@ -10,10 +10,10 @@ module Rungs
 
       # @return [Array<Hash>] as Move.new takes them
       def self.entries
-        { "count_all" => [CountAll], "count_on" => [CountOn, Skip], "part_whole" => [Doubles, FivesAndTens, Related],
-          "make_ten" => [ThroughTen, Ten], "known_fact" => [KnownFact] }.flat_map do |rung, shelves|
-          shelves.flat_map { |shelf| shelf::ENTRIES.map { |entry| { rung: rung, **entry } } }
-        end
+        { "count_all" => [CountAll::ENTRIES], "count_on" => [CountOn::ENTRIES, Skip::ENTRIES, ByTens::STEPS],
+          "part_whole" => [ByTens::ENTRIES, Doubles::ENTRIES, FivesAndTens::ENTRIES, Related::ENTRIES],
+          "make_ten" => [ThroughTen::ENTRIES, Ten::ENTRIES], "known_fact" => [KnownFact::ENTRIES] }
+          .flat_map { |rung, shelves| shelves.flatten.map { |entry| { rung: rung, **entry } } }
       end
     end
   end

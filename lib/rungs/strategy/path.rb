@@ -14,7 +14,7 @@ module Rungs
       # What a recall costs, by what is recalled: ten and some, what makes ten, a double, five and some, any other fact.
       RECALL = { "ten_and" => 0.5, "partner" => 1, "double" => 1, "five" => 1, "fact" => 1.5 }.freeze
 
-      attr_reader :move, :counts, :recalled, :splits, :turns, :landings, :equations, :says, :answer, :acting
+      attr_reader :move, :counts, :recalled, :splits, :turns, :landings, :equations, :says, :answer, :acting, :pieces
 
       # @param landings [Array<Integer>]
       # @param equations [Array<String>] each true by itself, with one equals sign
@@ -22,8 +22,9 @@ module Rungs
       # @param recalled [Array<String>] kinds of RECALL, in order
       # @param acting [Acting] how pictures act it out
       # @param answer [Integer, nil] what the steps come to, where that is not the last landing
+      # @param pieces [Array(Integer, Integer), nil] what was found apart, in any order, before it was put together
       def initialize(move:, landings:, equations:, says:, acting:, counts: 0, recalled: [], splits: 0, turns: 0,
-                     answer: nil)
+                     answer: nil, pieces: nil)
         @move = move
         @counts = counts
         @recalled = recalled.freeze
@@ -35,6 +36,7 @@ module Rungs
         @acting = acting
         @answer = answer || landings.last
         @by_steps = !answer.nil?
+        @pieces = pieces
         freeze
       end
 

@@ -179,3 +179,44 @@ described_class.on(problem("7 + 5 = ?"), "start_counted")
     end
   end
 end
+
+RSpec.describe Rungs::Slip::Tables::Beyond do
+  def ids(text, answer, rung = nil) = Rungs::Slip::Diagnosis.new(problem(text), answer, rung: rung).slips.map(&:id)
+
+  {
+    ["30 + 40 = ?", 60] => "ten_start_counted", ["30 + 25 = ?", 45] => "ten_start_counted",
+    ["30 + 25 = ?", 65] => "ten_too_far", ["65 - 20 = ?", 55] => "ten_start_counted",
+    ["65 - 20 = ?", 35] => "ten_too_far", ["20 + ? = 65", 55] => "ten_start_counted",
+    ["34 + 25 = ?", 54] => "ones_left_out", ["34 + 25 = ?", 55] => "ones_left_out",
+    ["65 - 23 = ?", 45] => "ones_left_out", ["30 + 25 = ?", 28] => "tens_left_out",
+    ["30 + 40 = ?", 34] => "tens_left_out", ["65 - 20 = ?", 63] => "tens_left_out",
+    ["13 + 4 = ?", 7] => "ten_of_whole_lost", ["17 - 3 = ?", 4] => "ten_of_whole_lost",
+    ["8 + 5 = ?", 30] => "teen_heard_as_ty", ["18 - 5 = ?", 30] => "teen_heard_as_ty",
+    ["3 + ? = 19", 60] => "teen_heard_as_ty"
+  }.each do |(text, answer), id|
+    it "knows #{answer} for #{text} as #{id}" do
+      expect(ids(text, answer)).to include(id)
+    end
+  end
+
+  it "knows none where the numbers do not bring it about" do
+    new = described_class::WHOLE.map { |entry| entry[:id] }
+    said = [["13 + 9 = ?", 12], ["17 - 8 = ?", -1], ["10 + 25 = ?", 25], ["34 + 20 = ?", 54], ["6 + 6 = ?", 20],
+            ["35 + 35 = ?", 100], ["65 - 10 = ?", 65]]
+    expect(said.map { |text, answer| ids(text, answer) & new }).to all(be_empty)
+    expect(ids("11 + 7 = ?", 22)).not_to include("doubled")
+    expect(ids("30 + 25 = ?", 28, "count_on")).to eq(%w[tens_left_out])
+  end
+
+  it "asks about the number that was said" do
+    asked = Rungs::Slip::Diagnosis.new(problem("8 + 6 = ?"), 40).slips.first.ask
+    expect(asked).to eq("Say it slowly: fourteen or forty? Show me with tens and ones.")
+  end
+
+  it "hints only at what can happen with the numbers" do
+    hinted = ->(text, *all) { Rungs::Slip.possible(problem(text), all).map(&:id) }
+    expect(hinted.call("18 - 5 = ?", "all_gone_kept", "start_counted")).to eq(%w[start_counted])
+    expect(hinted.call("5 - 5 = ?", "all_gone_kept", "start_counted")).to eq(%w[all_gone_kept])
+    expect(hinted.call("5 + 0 = ?", "start_counted", "zero_adds_one")).to eq(%w[zero_adds_one])
+  end
+end

@@ -105,6 +105,45 @@ RSpec.describe Rungs::Strategy::Hearing do
     expect(best("70 - 30 = ?", [60, 50, 40])).to eq(["skip_back", nil, 40])
   end
 
+  {
+    ["27 + 10 = ?", [27, 37]] => ["on_by_tens", nil, 37], ["37 + 30 = ?", [47, 57, 67]] => ["on_by_tens", nil, 67],
+    ["10 + 27 = ?", [27, 37]] => ["on_by_tens", nil, 37], ["65 - 20 = ?", [65, 55, 45]] => ["back_by_tens", nil, 45],
+    ["34 + 25 = ?", [34, 44, 54, 55, 56, 57, 58, 59]] => ["on_by_tens", nil, 59],
+    ["34 + 25 = ?", [34, 44, 54, 56, 57, 58, 59]] => ["on_by_tens", "miscount", 59],
+    ["34 + 25 = ?", [34, 44, 44, 54, 55, 56, 57, 58, 59]] => ["on_by_tens", "miscount", 59],
+    ["34 + 25 = ?", [34, 44, 54, 55, 56, 57, 58]] => ["on_by_tens", "start_counted", 58],
+    ["34 + 25 = ?", [54, 59]] => ["tens_then_ones", nil, 59],
+    ["34 + 25 = ?", [34, 54, 59]] => ["tens_then_ones", nil, 59],
+    ["38 + 27 = ?", [58, 65]] => ["tens_then_ones", nil, 65], ["38 + 27 = ?", [50, 15, 65]] => ["place_value", nil, 65],
+    ["38 + 27 = ?", [15, 50, 65]] => ["place_value", nil, 65],
+    ["65 - 27 = ?", [45, 38]] => ["tens_then_ones_back", nil, 38],
+    ["58 - 23 = ?", [5, 30, 35]] => ["place_value_apart", nil, 35]
+  }.each do |(text, heard), wanted|
+    it "hears #{heard.join(' ')} for #{text}" do
+      expect(best(text, heard)).to eq(wanted)
+    end
+  end
+
+  it "never says that nobody saw how where two numbers or more are the landings of a move, with or without its start" do
+    (problems_to(20) + some_to_100(300)).each do |problem|
+      next if problem.two_sided?
+
+      problem.paths.select { |path| path.rung > 1 }.flat_map { |path| [path.landings, path.landings.drop(1)] }.each do |said|
+        next if said.size < 2
+
+        expect(Rungs::Slip.heard(problem, said).first.rung).not_to eq("unseen"), "#{problem}: #{said}"
+      end
+    end
+  end
+
+  it "says from which of the two numbers was counted" do
+    whys = [[*5..13], [*6..13], [*8..13], [*9..13]].map { |said| hear("8 + 5 = ?", said).first }
+    expect(whys.map(&:move)).to eq(%w[on_first] * 4)
+    expect(whys.map do |each|
+      each.why[/the \w+ number/]
+    end).to eq((["the second number"] * 2) + (["the first number"] * 2))
+  end
+
   it "takes a quick wrong answer as known or guessed, neither surely, and says what it may come from" do
     candidates = hear("9 + 5 = ?", [13], seconds: 2)
     expect(candidates.map { |each| [each.rung, each.slip] }).to eq([%w[known_fact start_counted], ["guess", nil]])

@@ -57,7 +57,9 @@ module Rungs
 
           { id: "doubled", title: "one number doubled", prior: 3, rungs: %w[part_whole known_fact],
             answers: lambda { |problem|
-              problem.addends.map { |part| part * 2 } if TWO.call(problem) && problem.first != problem.second
+              next if !TWO.call(problem) || problem.first == problem.second
+
+              problem.addends.map { |part| part * 2 if part.between?(2, 10) }
             },
             why: ->(_, answer) { "A double was used and not mended: #{answer / 2} + #{answer / 2} is #{answer}." },
             asks: "You used a double. How is this one different from it?" },

@@ -24,6 +24,8 @@ module Rungs
             found(path, 0.9, "it lands on #{path.landings.join(', ')}")
           elsif @heard == rest && rest.size > 1
             found(path, 0.85, "it lands on #{rest.join(', ')} from #{first}")
+          elsif (pieces = path.pieces) && [pieces, pieces.reverse].any? { |each| @heard == [*each, path.answer] }
+            found(path, 0.9, "#{@heard.first} and #{@heard[1]}, tens and ones apart, then #{path.answer}")
           end
         end
 

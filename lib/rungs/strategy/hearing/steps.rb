@@ -28,7 +28,7 @@ module Rungs
         def against(path)
           start, *words = path.landings
           case @heard
-          when words then [found(path, 1.0, "from #{start}, which was not said again, to #{words.last}")]
+          when words then [found(path, 1.0, "from #{named(start)}, which was not said again, to #{words.last}")]
           when path.landings then whole_run(path, start, words)
           when path.landings[0...-1] then stopped_short(path, start)
           else off_by_one(path, start, words)
@@ -37,11 +37,19 @@ module Rungs
 
         def whole_run(path, start, words)
           steps = words.size == 1 ? "one step" : "#{words.size} steps"
-          said = found(path, 0.9, "from #{start} to #{words.last} in #{steps}")
+          said = found(path, 0.9, "from #{named(start)} to #{words.last} in #{steps}")
           return [said] unless path.by_steps?
 
           [said, found(path, 0.45, "#{start} may have been counted as the first step: #{@heard.size}",
                        slip: "start_counted", answer: @heard.size)]
+        end
+
+        # Which of the two it starts from, where that tells them apart.
+        def named(start)
+          return start unless @problem.add? && @problem.shape == :two && @problem.addends.uniq.size == 2
+
+          place = %w[first second][@problem.addends.index(start) || 2]
+          place ? "#{start} (the #{place} number)" : start
         end
 
         # Where the landing is the answer, as many words as steps: the start was counted. Where the steps are, one was
@@ -67,11 +75,25 @@ module Rungs
         def at_the_end(words, step)
           return "one word too few at the end" if words.size > 1 && @heard == words[0...-1]
 
-          longer = [*words, words.last + step]
+          longer = [*words, words.last + (words.size > 1 ? words[-1] - words[-2] : step)]
           "one word too many at the end" if [longer, [words.first - step, *longer]].include?(@heard)
         end
 
+        # Tens, then ones: one of them left out, or said twice, to the same end.
+        def among(said)
+          return if @heard.last != said.last
+
+          left = said.drop(1).each_index.map { |at| said[0..at] + said.drop(at + 2) }
+          return "one number was skipped" if left.include?(@heard)
+
+          "one number was said twice" if said.flat_map.with_index.any? do |number, at|
+            said[0..at] + [number] + said.drop(at + 1) == @heard
+          end
+        end
+
         def within(start, words, step)
+          mixed = words.each_cons(2).any? { |one, after| after - one != step }
+          return among([start, *words]) || among(words) if mixed
           return unless [start, words.first].include?(@heard.first)
 
           odd = @heard.each_cons(2).map { |one, after| after - one }.reject { |each| each == step }

@@ -56,7 +56,8 @@ module Rungs
 
           { id: "place_value", title: "tens and ones", for_a: :whole, draws: :bundles,
             applies: lambda { |problem|
-              problem.larger >= 11 && problem.smaller >= 1 && problem.parts.any? { |part| ones(part).positive? }
+              problem.larger >= 11 && problem.smaller >= 1 && problem.whole <= 100 &&
+                problem.parts.any? { |part| ones(part).positive? }
             },
             splits: ->(problem) { problem.parts.count { |part| part >= 11 && ones(part).positive? } },
             recalls: lambda { |problem|
@@ -71,9 +72,8 @@ module Rungs
               sides = [all_tens, all_ones].map { |side| side.reject(&:zero?) }.select { |side| side.size == 2 }
               said = sides.map { |one, other| "#{Say.word(one)} and #{Say.word(other)} is #{Say.word(one + other)}" }
               last = "#{Say.word(all_tens.sum)} and #{Say.word(all_ones.sum)} is #{Say.word(w)}"
-              { landings: [all_tens.sum, w], equations: [*sides.map do |side|
-                Say.sum(*side)
-              end, Say.sum(all_tens.sum, all_ones.sum)],
+              { landings: [all_tens.sum, w], pieces: [all_tens.sum, all_ones.sum],
+                equations: [*sides.map { |side| Say.sum(*side) }, Say.sum(all_tens.sum, all_ones.sum)],
                 says: "#{Rungs.capital([*said, last].join(', '))}." }
             } },
 
@@ -91,7 +91,7 @@ module Rungs
               said = [[tens(w), tens(p)], [ones(w), ones(p)]].map do |whole, taken|
                 "#{Say.word(whole)} take away #{Say.word(taken)} is #{Say.word(whole - taken)}"
               end
-              { landings: [left_tens, q].uniq,
+              { landings: [left_tens, q].uniq, pieces: [left_tens, left_ones],
                 equations: [Say.difference(tens(w), tens(p)), Say.difference(ones(w), ones(p)),
                             Say.sum(left_tens, left_ones)],
                 says: "#{Rungs.capital(said.join(', '))}: #{Say.word(q)}." }

@@ -25,7 +25,7 @@ module Rungs
           { id: "next_ten", title: "up through the next ten", for_a: :whole,
             applies: lambda { |problem|
               lo, hi = problem.smaller, problem.larger
-              hi >= 11 && lo <= 9 && ones(hi) + lo > 10
+              hi >= 11 && lo <= 9 && ones(hi) + lo > 10 && problem.whole <= 100
             },
             splits: 1, recalls: %w[partner ten_and],
             acts: lambda { |problem|
