@@ -21,7 +21,8 @@ RSpec.describe Rungs::Activity::NumberString do
 
   it "has a string for every move of rungs 2 to 4 that some problem invites before others" do
     without = Rungs::Strategy::Move::ALL.select { |move| move.rung.between?(2, 4) }.map(&:id) - described_class.moves
-    expect(without).to contain_exactly("five_and", "place_value_apart")
+    expect(without).to contain_exactly("five_and", "place_value_apart", "on_by_tens", "back_by_tens",
+                                       "tens_then_ones_back")
     lead = described_class::Leads::ALL.fetch("family")
     landing = problems_to(20, situations: %w[add_to.result take_from.result]).select do |each|
       without.any? { |id| lead.lands?(Rungs::Strategy::Move::ALL.fetch(id), each) }

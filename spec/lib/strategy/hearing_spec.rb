@@ -128,7 +128,8 @@ RSpec.describe Rungs::Strategy::Hearing do
     (problems_to(20) + some_to_100(300)).each do |problem|
       next if problem.two_sided?
 
-      problem.paths.select { |path| path.rung > 1 }.flat_map { |path| [path.landings, path.landings.drop(1)] }.each do |said|
+      landings = problem.paths.select { |path| path.rung > 1 }.map(&:landings)
+      landings.flat_map { |each| [each, each.drop(1)] }.each do |said|
         next if said.size < 2
 
         expect(Rungs::Slip.heard(problem, said).first.rung).not_to eq("unseen"), "#{problem}: #{said}"

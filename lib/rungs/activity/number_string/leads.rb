@@ -4,7 +4,7 @@ module Rungs
   module Activity
     class NumberString
       # For each move what leads to it. A new move gets its string by one more entry here. A move that no problem
-      # invites before others (five and five, tens from tens) has none.
+      # invites before others (five and five, tens from tens, by tens in steps) has none.
       module Leads
         ALL = {
           "on_first" => Lead.new("Who starts from the first number without counting it again?", [6..8],
@@ -51,7 +51,10 @@ module Rungs
             ["10 + #{a} = ?", "#{a} + 10 = ?", "1#{a} - 10 = ?", "10 + #{a + 2} = ?"]
           }),
           "place_value" => Lead.new("Who puts tens with tens and ones with ones?", [2..3], lambda { |a|
-            ["10 + #{a} = ?", "20 + #{a} = ?", "2#{a} + 4 = ?", "2#{a} + 14 = ?", "3#{a + 1} + 22 = ?"]
+            ["10 + #{a} = ?", "20 + #{a} = ?", "20 + 1#{a} = ?", "2#{a} + 4 = ?", "3#{a + 1} + 5 = ?"]
+          }),
+          "tens_then_ones" => Lead.new("Who puts the tens on first, and then the ones?", [4..5, 2..3], lambda { |a, b|
+            ["3#{a} + 20 = ?", "5#{a} + #{b} = ?", "3#{a} + 2#{b} = ?", "4#{a - 1} + 3#{b} = ?"]
           }),
           "family" => Lead.new("Who uses the addition to take away?", [3..4], lambda { |q|
             ["6 + #{q} = ?", "#{q + 6} - 6 = ?", "#{q + 6} - #{q} = ?", "3 + #{10 - q} = ?",
