@@ -65,7 +65,7 @@ module Records
     def moved
       problems.map { |posed| [posed.operation, posed.band] }.uniq.flat_map do |operation, band|
         heard.filter_map do |child|
-          before = @evidence.working_on(child, operation, band, from - 1)
+          before = @evidence.working_from(child, operation, band, from - 1)
           after = @evidence.glance(child, operation, band, on: to)
           next unless before && after.mostly? && after.working != before
 
@@ -93,18 +93,26 @@ module Records
     # Where the class worked last, and the rung most of it is on there.
     def place = (last = problems.reverse.find(&:for_everybody?) || problems.last) && [last.operation, last.band]
 
-    def commonest
-      rungs = heard.filter_map { |child| @evidence.working_on(child, *place, to) }
-      rungs.tally.max_by { |rung, times| [times, -rung] }&.first
+    # @return [Array<Rungs::Progress::Estimate>] of those heard, where enough was
+    def estimates
+      @estimates ||= heard.map { |child| @evidence.glance(child, *place, on: to) }.select(&:working)
     end
 
+    # Whether it is clear how most of them work there.
+    def clear? = estimates.count(&:aim_from) * 2 > estimates.size
+
+    # What to pose next: towards the aim of most; where it is not clear how most work, what would tell most of one of
+    # them.
     # @return [Array<Rungs::Progress::NextProblems::Proposal>]
     def following
-      return [] unless place
+      return [] if place.nil? || estimates.empty?
 
       operation, band = place
-      last = problems.map { |posed| posed.parts.to_a.sort }
-      Rungs::Progress::NextProblems.propose(working: commonest, operation: operation, band: band, last: last)
+      wanted = { operation: operation, band: band, last: problems.map { |posed| posed.parts.to_a.sort } }
+      return Rungs::Progress::NextProblems::Telling.propose(estimates.reject(&:aim_from).first, **wanted) unless clear?
+
+      from = estimates.filter_map(&:aim_from).tally.max_by { |rung, times| [times, -rung] }.first
+      Rungs::Progress::NextProblems.propose(working: from, **wanted)
     end
   end
 end

@@ -88,8 +88,8 @@ module Records
     def planner(days, seed: @week.seed, minutes: @week.minutes, except: nil, without: [])
       has = @week.shelf if @week.shelf.any?
       met = @week.met.last(up_to: @week.dates.last, except: except)
-      Rungs::Planning::ProposedWeek.new(days: days, at_work: @week.at_work, seed: seed_of(seed), minutes: minutes, met: met,
-                                        recent: recent, slips: slips, without: without, has: has,
+      Rungs::Planning::ProposedWeek.new(days: days, at_work: @week.at_work, seed: seed_of(seed), met: met,
+                                        minutes: minutes, recent: recent, slips: slips, without: without, has: has,
                                         settings: @room.activity_settings)
     end
 

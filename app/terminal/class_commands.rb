@@ -39,6 +39,19 @@ module Terminal
       end
     end
 
+    # A child's own, from a file of records.
+    def next_for_child
+      rows = rows_of(on: String, child: String, operation: String, band: String, count: Integer)
+      own = rows.select { |row| row.child == chosen(:child, rows.map(&:child).uniq) }
+      operation, band = place(own)
+      records = own.select { |row| row.operation == operation }.map(&:record)
+      found = Rungs::Progress::NextProblems.for_child(
+        estimate(focused(own, own.last.child)), operation: operation, band: band, records: records,
+                                                last: own.map { |row| row.record.fact }, count: counted(3)
+      )
+      tell_next("Not enough heard: a check-in tells where to begin.", found)
+    end
+
     def groups
       rows = rows_of(on: String, operation: String, band: String, sizes: String, apart: Array)
       members = rows.map(&:child).uniq.map { |child| member(rows, child) }

@@ -68,26 +68,25 @@ module Terminal
     end
 
     def next_problems
+      return next_for_child unless @arguments.first.to_s.start_with?("-")
+
       options([], operation: String, band: String, working: String, last: String, count: Integer)
-      proposals = Rungs::Progress::NextProblems.propose(
-        working: Rungs::Strategy::Rung::ALL.fetch(chosen(:working, Rungs::Strategy::Rung::ALL.ids)).level,
-        operation: chosen(:operation, Rungs::Problem::Pool::RESULT.keys),
-        band: chosen(:band, Rungs::Problem::Band::ALL.ids),
-        last: @options.fetch(:last, "").split(",").map { |text| problem(text).fact }, count: counted(3)
-      )
+      tell_next("Nothing to aim at with these numbers.", Rungs::Progress::NextProblems.propose(
+                                                           working: Rungs::Strategy::Rung::ALL.fetch(chosen(:working, Rungs::Strategy::Rung::ALL.ids)).level,
+                                                           operation: chosen(:operation, Rungs::Problem::Pool::RESULT.keys),
+                                                           band: chosen(:band, Rungs::Problem::Band::ALL.ids),
+                                                           last: @options.fetch(:last, "").split(",").map do |text|
+                                                             problem(text).fact
+                                                           end, count: counted(3)
+                                                         ))
+    end
+
+    def tell_next(none, proposals)
       shapes = proposals.map do |each|
-        { equation: each.problem.to_s, aim: Rungs::Strategy::Rung.at(each.aim).id,
-          move: each.move, why: each.why }
+        { equation: each.problem.to_s, aim: each.aim && Rungs::Strategy::Rung.at(each.aim).id, move: each.move,
+          telling: each.telling, why: each.why }
       end
-      tell({ next: shapes }) do
-        if shapes.empty?
-          "Nothing to aim at with these numbers."
-        else
-          shapes.map do |each|
-            "#{each[:equation]}  #{each[:why]}"
-          end
-        end
-      end
+      tell({ next: shapes }) { shapes.empty? ? none : shapes.map { |each| "#{each[:equation]}  #{each[:why]}" } }
     end
 
     def counted(usual)

@@ -7,33 +7,35 @@ module Terminal
   # The core from the command line: text for people, --json for programs, exit status 2 and one clear line on bad input.
   class Main
     HELP = <<~TEXT.freeze
-      bin/rungs: the mathematics of Rungs, by itself
+          bin/rungs: the mathematics of Rungs, by itself
 
-        bin/rungs paths "9 + 5 = ?"                          every way of working it, and what it costs
-        bin/rungs pull "9 + 5 = ?"                           what it invites
-        bin/rungs hear "9 + 5 = ?" "9 10 11 12 13"           which move a count fits   [--seconds S]
-        bin/rungs slips "9 + 5 = ?" 13                       what a wrong answer may come from   [--rung count_on]
-        bin/rungs next --operation add --band bridge --working part_whole
-                                                             what to ask next   [--last "8 + 5 = ?" --count 3]
-        bin/rungs problems --situation take_from.change --band bridge --count 12 --seed 7   [--family nine]
-        bin/rungs string --move up_through_ten --seed 3      problems that lead to one move
-        bin/rungs looks --to 10 --seed 3                     quick looks   [--from N --count N --arrangements frame,rack]
-        bin/rungs activities                                 what is done with a class, with its options
-        bin/rungs activity toss --option n=8 --seed 3        a set of it   [--count N]
-        bin/rungs activity twins --step 2 --item 1 > two.svg one of its pictures as SVG
-        bin/rungs progress records.csv --on 2026-11-20       where each child is, by operation and band
-        bin/rungs listen records.csv --on 2026-11-20         whom to listen to
-                                   [--places 6 --days 5 --operation add --band bridge --absent "Ada:2026-11-20"]
-        bin/rungs groups records.csv --on 2026-11-20 --operation add --band bridge   [--sizes 3-5 --apart "Ada:Bo"]
-        bin/rungs week records.csv --from 2026-11-23         a week for this class   [--days 5 --minutes 25 --seed 1]
-        bin/rungs picture frame 7 --fill pairs > seven.svg   a picture as SVG   [any setting of the picture]
-        bin/rungs sheet practice --activity hidden_beads --option whole=10 --seed 3 > sheet.pdf
-                                   [--per-page 6 --paper a4 --large --answers --down --no-name --copies 2]
-        bin/rungs sheet recording --kind dots --number 8 > dots.pdf
-        bin/rungs sheet cutouts --kind dominoes --option to=9 --paper letter > dominoes.pdf
+            bin/rungs paths "9 + 5 = ?"                          every way of working it, and what it costs
+            bin/rungs pull "9 + 5 = ?"                           what it invites
+            bin/rungs hear "9 + 5 = ?" "9 10 11 12 13"           which move a count fits   [--seconds S]
+            bin/rungs slips "9 + 5 = ?" 13                       what a wrong answer may come from   [--rung count_on]
+            bin/rungs next --operation add --band bridge --working part_whole
+                                                                 what to ask next   [--last "8 + 5 = ?" --count 3]
+      bin/rungs next records.csv --child Ada --on 2026-11-20
+                                                           what to ask this child next   [--operation add --band bridge]
+            bin/rungs problems --situation take_from.change --band bridge --count 12 --seed 7   [--family nine]
+            bin/rungs string --move up_through_ten --seed 3      problems that lead to one move
+            bin/rungs looks --to 10 --seed 3                     quick looks   [--from N --count N --arrangements frame,rack]
+            bin/rungs activities                                 what is done with a class, with its options
+            bin/rungs activity toss --option n=8 --seed 3        a set of it   [--count N]
+            bin/rungs activity twins --step 2 --item 1 > two.svg one of its pictures as SVG
+            bin/rungs progress records.csv --on 2026-11-20       where each child is, by operation and band
+            bin/rungs listen records.csv --on 2026-11-20         whom to listen to
+                                       [--places 6 --days 5 --operation add --band bridge --absent "Ada:2026-11-20"]
+            bin/rungs groups records.csv --on 2026-11-20 --operation add --band bridge   [--sizes 3-5 --apart "Ada:Bo"]
+            bin/rungs week records.csv --from 2026-11-23         a week for this class   [--days 5 --minutes 25 --seed 1]
+            bin/rungs picture frame 7 --fill pairs > seven.svg   a picture as SVG   [any setting of the picture]
+            bin/rungs sheet practice --activity hidden_beads --option whole=10 --seed 3 > sheet.pdf
+                                       [--per-page 6 --paper a4 --large --answers --down --no-name --copies 2]
+            bin/rungs sheet recording --kind dots --number 8 > dots.pdf
+            bin/rungs sheet cutouts --kind dominoes --option to=9 --paper letter > dominoes.pdf
 
-      Every command but picture and sheet takes --json; the shapes are in docs/formats.md.
-      Pictures: #{Rungs::Picture::KINDS.ids.join(', ')}.
+          Every command but picture and sheet takes --json; the shapes are in docs/formats.md.
+          Pictures: #{Rungs::Picture::KINDS.ids.join(', ')}.
     TEXT
 
     COMMANDS = %w[paths pull hear slips next problems string looks activities activity progress listen groups

@@ -92,6 +92,19 @@ RSpec.describe "Looking at what was heard" do
     expect(body).to include("Ada was heard today")
   end
 
+  it "tells what moved from the first rung that stood where nothing was heard before, and proposes by what is clear" do
+    bo = room.children[1]
+    { 20 => "count_all", 19 => "count_all", 18 => "count_all", 4 => "make_ten", 3 => "make_ten", 2 => "make_ten",
+      1 => "make_ten" }.each do |ago, code|
+      day = room.today - ago
+      posed = pose(room, [9, 5], day: day, at: room.midnight(day) + 36_000)
+      hear(bo, code, problem_id: posed.id, happened_at: room.midnight(day) + 36_100)
+    end
+    back = Records::LookBack.new(room, Records::Evidence.new(room), room.today - 91, room.today)
+    expect(back.moved.map { |each| [each.child, each.from, each.to] }).to eq([[bo, 1, 4]])
+    expect(get("/back/#{room.id}?view=term").body).not_to include("widen", "Nobody’s working rung changed")
+  end
+
   it "plans numbers and groups for the next lesson, where today's has ended" do
     pose(room, [9, 5])
     room.lesson_on(room.today).finish

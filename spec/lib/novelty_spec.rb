@@ -26,8 +26,8 @@ RSpec.describe Rungs::Planning::Novelty do
   end
 
   it "counts a picture that comes by another choice of a known activity, a situation, and a range" do
-    known = [%w[activity some_leave]]
-    expect(new_of("some_leave", { "acted" => "fingers" }, met: known)).to eq([%w[picture fingers]])
+    known = [%w[activity same_both_sides]]
+    expect(new_of("same_both_sides", { "form" => "missing" }, met: known)).to eq([%w[picture scale]])
     expect(new_of("story_time", situation: "add_to.change")).to eq([%w[situation add_to.change]])
     expect(new_of("story_time", situation: "take_from.result")).to eq([])
   end

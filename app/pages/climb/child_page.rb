@@ -82,31 +82,21 @@ module Pages
         drawing.draw(label: label, corner: operation == "add" ? "+" : "−")
       end
 
-      # Slips of the last weeks that came twice or more, the commonest first, each with its records.
+      # Slips of this operation in the last weeks that came twice or more, the commonest first, each with its records.
       def slips
-        late = recent.select { |each| each.record.day > today - Records::Evidence::SLIP_DAYS }
+        late = recent.select do |each|
+          each.operation == operation && each.record.day > today - Records::Evidence::SLIP_DAYS
+        end
         late.group_by(&:slip).except(nil).select { |_, all| all.size > 1 }.sort_by { |_, all| -all.size }
       end
 
-      # What to ask next; where there is nothing to aim at, facts to hear again.
-      def proposals
+      # What to ask, the first the likeliest to tell; none where not enough was heard.
+      # @return [Array<Rungs::Progress::NextProblems::Proposal>]
+      def next_problems
         return [] if Records::Scope.family?(scope)
 
-        wanted = { working: estimate.working, operation: operation, band: scope, last: last_facts }
-        @proposals ||= Rungs::Progress::NextProblems.propose(**wanted)
-      end
-
-      def again
-        return [] if Records::Scope.family?(scope) || proposals.any? || estimate.working.nil?
-
-        @again ||= Rungs::Progress::NextProblems.again(recent_here, operation: operation, band: scope)
-      end
-
-      # What to ask, the first the likeliest to tell, each with why.
-      # @return [Array<Array(Rungs::Problem, String)>]
-      def next_problems
-        [*proposals.map { |each| [each.problem, each.why] },
-         *again.map { |each| [each.problem, "Reasoned right #{each.times} times."] }]
+        @next_problems ||= Rungs::Progress::NextProblems.for_child(estimate, operation: operation, band: scope,
+                                                                             records: recent_here, last: last_facts)
       end
 
       private

@@ -30,7 +30,8 @@ module Pages
       def ways = part.items.ways(state.index)
       def scripts = [("listen" if posed), "conduct", ("groups" if state.grouped)].compact
 
-      def margin = posed ? super : class_margin { |child| way_to(child) }
+      # Where nothing can be recorded a name leads nowhere: nobody leaves the lesson by a tap.
+      def margin = posed ? super : class_margin { nil }
 
       # Another where the lesson's parts or their items are others.
       def kept_as
@@ -40,10 +41,25 @@ module Pages
 
       # The primary button: what comes next.
       def on_title(state, there)
-        return Rungs.capital(step_title(state.item.steps[there[1]])) if there[0] == state.index
+        return state.item.steps[there[1]].title if there[0] == state.index
 
         there[0] < state.set.size ? "The next one" : "Read them all"
       end
+
+      # The steps on the way through an item; those of one title are one stretch, with where the board is in it.
+      # @return [Array<Stretch>]
+      def stretches(state)
+        alike = state.item.steps.each_index.chunk_while { |one, other| title_at(state, one) == title_at(state, other) }
+        alike.map do |all|
+          Stretch.new(title: title_at(state, all.first), past: all.last < state.place, size: all.size,
+                      here: all.index(state.place)&.succ)
+        end
+      end
+
+      # title; size: how many steps; here: which of them is on the board, from 1, or nil; past: whether it is behind.
+      Stretch = Struct.new(:title, :size, :here, :past, keyword_init: true)
+
+      def title_at(state, place) = state.item.steps[place].title
 
       # "2 of 6"
       def place_among(state, items)

@@ -38,11 +38,6 @@ module Pages
       # @param setting ["sentence", "frame"]
       def words(setting) = I18n.t("words.#{room.setting(setting)}")
 
-      # What a step is called on the way through an item.
-      STEPS = { "look" => "look", "ask" => "ask", "check" => "check", "write" => "write it" }.freeze
-
-      def step_title(step) = STEPS.fetch(step.name)
-
       # "count on 4 · make ten 2"
       def counted(bar)
         heard = Rungs::Strategy::Rung::ALL.select { |rung| bar.counts[rung.level - 1].positive? }

@@ -71,9 +71,16 @@ module Records
         Rungs::Progress::Estimate.new([], on: day, filter: step).working
       end
 
+      # Where movement since the end of a day is told from: the working rung of that day, else the first that stood
+      # after it.
+      # @return [Integer, nil]
+      def working_from(child, operation, scope, day)
+        working_on(child, operation, scope, day) || first_after(operation, scope, day)[child.id]
+      end
+
       # @return [Integer] −1 moved down, 0 stayed or not known (where it is not clear yet where to), 1 moved up
       def movement(child, operation, scope, from:, to:)
-        before, after = working_on(child, operation, scope, from), glance(child, operation, scope, on: to)
+        before, after = working_from(child, operation, scope, from), glance(child, operation, scope, on: to)
         before && after.mostly? ? after.working <=> before : 0
       end
 
@@ -128,6 +135,16 @@ module Records
             [row[:child_id], EstimateRows.step(row)]
           end
         end
+      end
+
+      # By child, the first rung that stood after a day.
+      def first_after(operation, scope, day)
+        rule = EstimateRows::RULE
+        enough = (Sequel[:heard] >= rule.least_records) & (Sequel[:confidence] >= rule.least_confidence)
+        (@first_after ||= {})[[operation, scope, day]] ||=
+          DB[:estimate_steps].where(classroom_id: @classroom.id, operation: operation, scope: scope)
+                             .where { Sequel[:day] > day }.where(enough).order(:child_id, :day)
+                             .distinct(:child_id).select_hash(:child_id, :rung)
       end
 
       # The current rows of one operation and scope, by child.

@@ -36,12 +36,12 @@ module Rungs
         make(
           ask: "Which #{two ? 'two' : 'three'} make #{n}?", answer: n,
           problem: two ? Problem.new(parts: numbers, unknown: :both) : problem("#{sum} = ?"),
-          equation: "#{sum} = □", data: data,
+          equation: "#{sum} = □", data: data, shown: tower([n]), tell: "One way: #{numbers.join(' and ')}.",
           steps: [
-            *fallen(numbers.first), step("look", tower(numbers), "#{numbers.join(' and ')}."),
-            step("ask", tower(numbers), "How many of each? How many in all?"),
+            *fallen(numbers.first), step("look", tower(numbers), "Break it. How many of each?", title: "Break it"),
             step("check", parts(numbers), "#{n} is #{numbers.join(' and ')}."),
-            step("write", parts(numbers), "Write it under the last one.", equation: "#{sum} = #{n}")
+            step("write", parts(numbers), "#{numbers.join(' and ')} make #{n}.",
+                 equation: "#{sum} = #{n}", tell: "Write each way under the one before.")
           ]
         )
       end
@@ -84,10 +84,10 @@ module Rungs
       def fallen(first)
         return [] unless option(:first) == "die" && first.between?(1, 6)
 
-        [step("ask", Picture::Dots.new("die", [first]), "The die says #{first}.", falls: true)]
+        [step("look", Picture::Dots.new("die", [first]), "The die says #{first}.", falls: true, title: "Throw")]
       end
 
-      def tower(numbers) = Picture::Towers.new(numbers, style: numbers.size == 2 ? :tower : :towers)
+      def tower(numbers) = Picture::Towers.new(numbers, style: numbers.size < 3 ? :tower : :towers)
     end
   end
 end

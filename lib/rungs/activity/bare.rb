@@ -7,11 +7,12 @@ module Rungs
     module Bare
       private
 
+      # What follows the question.
       # @param asked [Problem]
-      # @param first [Step] how it is asked
-      def bare_steps(asked, first)
+      # @param words [String] what is said to look at it
+      def bare_steps(asked, words = "How did you work it out?")
         solved = asked.solved.to_s
-        [first, step("look", started(asked), "How did you work it out?"),
+        [step("look", started(asked), words),
          step("check", finished(asked), "Look again: is it so?"),
          step("write", asked.two_sided? ? sentence_picture(solved) : parts(asked.parts),
               read(solved), equation: solved)]

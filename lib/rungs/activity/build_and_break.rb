@@ -21,6 +21,7 @@ module Rungs
 
       option "to", "To", [20, 100], fits: :range
       option "form", "Do", %w[build change put_together]
+      option "crossing", "Crossing ten", %w[no yes]
 
       LEAST = 11
 
@@ -50,10 +51,13 @@ module Rungs
         numbers.product(numbers).select { |from, to| from != to && (from / 10 == to / 10 || from % 10 == to % 10) }
       end
 
-      # Two that do not cross ten.
+      # Two that cross ten, or do not.
       def pairs
+        crossing = option(:crossing) == "yes"
         numbers = (1...option(:to)).to_a
-        numbers.product(numbers).select { |a, b| a >= b && a >= 10 && a + b <= option(:to) && (a % 10) + (b % 10) < 10 }
+        numbers.product(numbers).select do |a, b|
+          a >= b && a >= 10 && a + b <= option(:to) && ((a % 10) + (b % 10) >= 10) == crossing
+        end
       end
 
       def told(numbers)
@@ -71,12 +75,12 @@ module Rungs
         tens, ones = number / 10 * 10, number % 10
         make(
           ask: "Build #{number}. How many tens, how many ones?", answer: number,
-          problem: problem("#{tens} + #{ones} = ?"), data: data,
+          problem: problem("#{tens} + #{ones} = ?"), data: data, shown: bundles(number, style: :cards),
+          tell: "#{tens_and_ones(number)}.",
           steps: [
-            step("ask", bundles(number, style: :cards), "Build #{number}."),
-            step("look", bundles(number), "#{tens_and_ones(number)}."),
-            step("check", bundles(number, style: :rods), "What does #{word(number)} look like?"),
-            step("write", bundles(number, style: :cards), "#{tens_and_ones(number)}.",
+            step("look", bundles(number, style: :cards), "Bundles first, then ones.", title: "Build"),
+            step("check", bundles(number), "#{tens_and_ones(number)}."),
+            step("write", bundles(number, style: :rods), "#{tens_and_ones(number)}.",
                  equation: "#{tens} + #{ones} = #{number}")
           ]
         )
@@ -84,15 +88,14 @@ module Rungs
 
       def changed(data)
         from, to, change = data.values_at(:from, :to, :change)
-        sign, asked = change.positive? ? ["+", "How many were put on?"] : ["−", "How many went?"]
+        sign, asked = change.positive? ? ["+", "How many come?"] : ["−", "How many go?"]
         make(
           ask: "Change #{from} into #{to}. #{asked}", answer: change.abs,
-          problem: problem("#{from} #{sign} ? = #{to}"), data: data,
+          problem: problem("#{from} #{sign} ? = #{to}"), data: data, shown: bundles(from),
           steps: [
-            step("look", bundles(from), "#{from}: #{tens_and_ones(from)}."),
-            step("ask", bundles(from), "Change it into #{to}. #{asked}"),
-            step("check", bundles(to), "#{to}: #{tens_and_ones(to)}."),
-            step("write", line(from, [to]), "#{from} to #{to}: #{change.abs}.",
+            step("look", bundles(from), "What must change, the bundles or the ones?"),
+            step("check", bundles(to), "#{to} is #{tens_and_ones(to)}.", title: "Change it"),
+            step("write", line(from, [to]), "From #{from} to #{to}: #{change.abs}.",
                  equation: "#{from} #{sign} #{change.abs} = #{to}")
           ]
         )
@@ -101,12 +104,11 @@ module Rungs
       def together(data)
         a, b = data[:numbers]
         make(
-          ask: "Build #{a} and #{b} and put them together.", answer: a + b,
-          problem: problem("#{a} + #{b} = ?"), data: data,
+          ask: "Put #{a} and #{b} together. How many?", answer: a + b,
+          problem: problem("#{a} + #{b} = ?"), data: data, shown: bundles(a, b),
           steps: [
-            step("look", bundles(a, b), "#{a} and #{b}."),
-            step("ask", bundles(a, b), "Ones with ones, tens with tens. How many?"),
-            step("check", bundles(a + b), "#{tens_and_ones(a + b)}."),
+            step("look", bundles(a, b), "Ones with ones, tens with tens."),
+            step("check", bundles(a + b), "#{tens_and_ones(a + b)}.", title: "Together"),
             step("write", bundles(a + b, style: :cards), "#{a} and #{b} is #{a + b}.",
                  equation: "#{a} + #{b} = #{a + b}")
           ]

@@ -34,20 +34,25 @@ module Rungs
         a, b = data[:fact].scan(/\d+/).map(&:to_i)
         answer = adding? ? a + b : a - b
         make(
-          ask: "#{many(a, 'pack')} #{adding? ? 'and' : settings[:minus]} #{many(b, 'pack')}: how many " \
-               "things?", answer: answer * 10,
-          problem: problem("#{data[:tens]} = ?"), data: data,
+          ask: adding? ? "#{packs(a)} and #{packs(b)} of ten: how many things?" : taken(a, b), answer: answer * 10,
+          problem: problem("#{data[:tens]} = ?"), data: data, shown: bundles(a, b, closed: true),
           steps: [
-            step("look", bundles(a, b, closed: true), "#{data[:fact]} packs: #{answer} packs."),
-            step("ask", bundles(a, b), "How many things? Count by tens."),
-            step("check", Picture::Bundles.new([answer * 10], style: :rods), "#{tens_said(answer)}."),
-            step("write", Picture::Bundles.new([answer * 10], style: :cards), "In packs #{data[:fact]} = #{answer}.",
+            step("look", bundles(a, b, closed: true), "How many packs will it be? What is in each?"),
+            step("check", adding? ? Picture::Bundles.new([answer * 10], style: :rods) : bundles(a, b),
+                 "#{tens_said(answer)}.", title: "Count by tens"),
+            step("write", Picture::Bundles.new([answer * 10], style: :cards), "In packs: #{data[:fact]} = #{answer}.",
                  equation: "#{data[:tens]} = #{answer * 10}")
           ]
         )
       end
 
       private
+
+      def packs(number) = many(number, "pack")
+
+      def taken(whole, gone)
+        "#{packs(whole)} of ten. #{packs(gone)} #{gone == 1 ? 'goes' : 'go'}. How many things are left?"
+      end
 
       def adding? = option(:operation) == "add"
       def said(a, b) = "#{a} #{adding? ? '+' : '−'} #{b}"

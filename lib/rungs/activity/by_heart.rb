@@ -32,8 +32,8 @@ module Rungs
         asked = problem("#{data[:fact]} = ?")
         make(
           ask: in_words(asked.to_s), answer: asked.answer, problem: asked, data: data,
+          shown: sentence_picture(asked.to_s),
           steps: [
-            step("ask", sentence_picture(asked.to_s), "Think."),
             step("look", parts(asked.parts, hidden: Picture::UNKNOWN.fetch(asked.unknown)),
                  "Did you know it, or work it out?"),
             step("check", frame(asked.parts, size: asked.whole > 10 ? 20 : 10), "Is it so?"),

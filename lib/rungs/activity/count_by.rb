@@ -34,12 +34,12 @@ module Rungs
         number, by, groups, rest = data.values_at(:number, :by, :groups, :rest)
         make(
           ask: "Count the heap by #{word(by)}s. How many?", answer: number, data: data, equation: nil,
+          shown: objects([number], "counter", heap: true),
           steps: [
-            step("look", objects([number], "counter", heap: true), "How many? Guess first."),
-            step("ask", gathered(groups, by, 0),
-                 "#{Rungs.capital(by.step(groups * by, by).map { |each| word(each) }.join(', '))} …"),
-            step("check", gathered(groups, by, rest),
-                 rest.zero? ? "Nothing is left over." : "And #{word(rest)} by ones: #{word(number)}."),
+            step("look", objects([number], "counter", heap: true), "Guess first. Then put them in #{word(by)}s.",
+                 title: "Guess"),
+            step("check", gathered(groups, by, 0), counted(by, groups), title: "By #{word(by)}s"),
+            step("check", gathered(groups, by, rest), over(rest, number), title: "The rest"),
             step("write", line(0, [*by.step(groups * by, by), number].uniq), "#{Rungs.capital(word(number))}.",
                  equation: "#{sizes(groups, by, rest).join(' + ')} = #{number}")
           ]
@@ -53,6 +53,10 @@ module Rungs
           (number % option(:by)).zero? == (option(:rest) == "no")
         end
       end
+
+      # "Two, four, six."
+      def counted(by, groups) = "#{Rungs.capital(by.step(groups * by, by).map { |each| word(each) }.join(', '))}."
+      def over(rest, number) = rest.zero? ? "Nothing is left over." : "And #{word(rest)} by ones: #{word(number)}."
 
       # A column for each group, and the rest in its own.
       def gathered(groups, by, rest) = objects(sizes(groups, by, rest), "counter", across: true)

@@ -45,10 +45,12 @@ module Rungs
         make(
           ask: "#{first} and #{second}: how many? Cover it on the mat.", answer: total,
           problem: problem("#{first} + #{second} = ?"), data: data,
+          shown: Picture::Dots.new("domino", [first, second]), falls: true,
           steps: [
-            step("look", Picture::Dots.new("domino", [first, second]), "The dice have fallen.", falls: true),
-            step("ask", Picture::Dots.new("domino", [first, second]), "How many altogether?"),
-            step("check", line([first, second].max, jump(first, second)), "From the larger, count only the jumps."),
+            step("look", Picture::Dots.new("domino", [first, second]),
+                 first == second ? "What do you see?" : "Which is the larger?"),
+            step("check", line([first, second].max, jump(first, second)),
+                 "From #{[first, second].max}, count only the jumps."),
             step("write", covered(total), on_mat(total), equation: "#{first} + #{second} = #{total}")
           ]
         )

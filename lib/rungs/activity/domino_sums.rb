@@ -29,9 +29,9 @@ module Rungs
         make(
           ask: "#{one} and #{other}: how many dots?", answer: total,
           problem: problem("#{one} + #{other} = ?"), data: data,
+          shown: domino, falls: true,
           steps: [
-            step("look", domino, "A domino is laid.", falls: true),
-            step("ask", domino, "How many dots, without counting each?"),
+            step("look", domino, "Can you see it without counting each dot?"),
             step("check", frame([one, other], size: total > 10 ? 20 : 10), "#{total} on the frame."),
             step("write", parts(data[:ends]), read("#{one} + #{other} = #{total}"),
                  equation: "#{one} + #{other} = #{total}")

@@ -29,16 +29,16 @@ module Rungs
 
       def item(data)
         number, each, over = data.values_at(:number, :each, :over)
-        shared = option(:form) == "share"
         sum = over.zero? ? "#{each} + #{each}" : "#{each} + #{each} + #{over}"
         make(
-          ask: shared ? "#{number} shared by two. How many each?" : "Is #{number} even or odd?",
-          answer: shared ? each : kind(over), equation: nil, data: data,
+          ask: question(number), answer: share? ? each : kind(over), equation: nil, data: data,
+          shown: objects([number], "counter", heap: true),
+          tell: "Put out #{number}: #{each} each#{', and one over' if over == 1}.",
           steps: [
-            step("look", objects([number], "counter", heap: true), "How many are there? #{number}."),
-            step("ask", objects([number], "counter"), shared ? "One to you, one to me." : "Two by two."),
-            step("check", dealt(number, each, over),
-                 "#{each} and #{each}#{', and one over' if over == 1}: #{kind(over)}."),
+            step("look", objects([number], "counter"), share? ? "Deal them out, turn by turn." : "Two by two.",
+                 title: share? ? "Deal" : "In twos"),
+            step("check", Picture::Towers.new(over.zero? ? [each, each] : [each, each, over]),
+                 share? ? shares(each, over) : "#{each} and #{each}#{', and one over' if over == 1}: #{kind(over)}."),
             step("write", Picture::Dots.new("pairs", [number]), "#{number} is #{kind(over)}.",
                  equation: "#{sum} = #{number}")
           ]
@@ -47,8 +47,13 @@ module Rungs
 
       private
 
+      def question(number)
+        share? ? "#{many(number, 'thing')} for two children. How many does each get?" : "Is #{number} even or odd?"
+      end
+
+      def share? = option(:form) == "share"
       def kind(over) = over.zero? ? "even" : "odd"
-      def dealt(_number, each, over) = Picture::Towers.new(over.zero? ? [each, each] : [each, each, over])
+      def shares(each, over) = "#{each} for you and #{each} for me#{', and one is over' if over == 1}."
     end
   end
 end

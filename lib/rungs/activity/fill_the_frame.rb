@@ -4,6 +4,8 @@ module Rungs
   module Activity
     # A card or a die gives the first part: how many more until the frame is full?
     class FillTheFrame < Kind
+      TWO = "two"
+
       entry id: "fill_the_frame", title: "Fill the frame", minutes: 7, thrown: true, finds: %w[make_ten], usual: 6,
             paper: { recording: "frame", cutouts: %w[frames number_cards] },
             i_can: "I can say how many more fill the frame.",
@@ -20,14 +22,21 @@ module Rungs
             slips: %w[start_counted one_short repeated_given],
             easier: "A frame of five.", harder: "Two frames, twenty."
 
-      option "frame", "Frame", [10, 5, 20], fits: :range
+      option("frame", "Frame", [10, 5, 20, TWO], fits: :range, reach: ->(size) { size == TWO ? 18 : size }) do |size|
+        size == TWO ? "two, a sum" : size.to_s
+      end
       option "by", "First part by", %w[card die]
       option "with", "With", %w[counters found]
 
       DIE = (1..6)
+      # A sum on two frames: the first part on the first, and more on the second than it has room for.
+      FIRST = (6..9)
 
-      # By card every start once before any again; by die as it falls.
+      def most = two? ? sums.size : nil
+
+      # By card every start once before any again; by die as it falls; each sum once.
       def draw(random, count)
+        return mixed(sums, count, random).map { |first, more| { frame: TWO, first: first, more: more } } if two?
         return Array.new(count) { started(starts.to_a.sample(random: random)) } if option(:by) == "die"
 
         rounds = Array.new((count / starts.size.to_f).ceil) { mixed(starts.to_a, starts.size, random) }
@@ -35,22 +44,24 @@ module Rungs
       end
 
       def given(input)
+        refuse("two frames are not thrown") if two?
         first = Integer(input, exception: false)
         refuse("the first part is a number from #{starts.min} to #{starts.max}") unless first && starts.cover?(first)
         started(first)
       end
 
       def item(data)
+        return summed(data) if data[:frame] == TWO
+
         size, first, more = data.values_at(:frame, :first, :more)
         make(
-          ask: "#{first} are in the frame of #{size}. How many more until it is full?", answer: more,
-          problem: problem("#{first} + ? = #{size}"), data: data,
+          ask: "The #{option(:by)} says #{first}. How many more until the frame of #{size} is full?", answer: more,
+          problem: problem("#{first} + ? = #{size}"), data: data, shown: fallen(first), falls: true,
           steps: [
-            step("ask", fallen(first), "The #{option(:by)} says #{first}.", falls: true),
-            step("look", frame([first], size: size), "#{many(first, thing)}. Look at the empty places."),
-            step("ask", frame([first], size: size), "How many more until it is full?"),
+            step("look", frame([first], size: size), "#{Rungs.capital(many(first, thing))}. Look at the empty places.",
+                 title: "Put them in"),
             step("check", frame([first, more], size: size),
-                 more.zero? ? "It is full already." : "#{more} more. Count all to be sure."),
+                 more.zero? ? "It is full already." : "#{more} more. Count all to be sure.", title: "Fill it"),
             step("write", line(first, more.zero? ? [] : [size]), "#{first} and #{more} is #{size}.",
                  equation: "#{first} + #{more} = #{size}")
           ]
@@ -58,6 +69,27 @@ module Rungs
       end
 
       private
+
+      def two? = option(:frame) == TWO
+      def sums = @sums ||= FIRST.flat_map { |first| (11 - first..first).map { |more| [first, more] } }
+      def apart(first, more, **moved) = frame([first, more], size: 20, apart: true, **moved)
+
+      # Some move over until the first frame is full.
+      def summed(data)
+        first, more = data.values_at(:first, :more)
+        over, whole = 10 - first, first + more
+        make(
+          ask: "#{first} on one frame and #{more} on the other. How many altogether?", answer: whole,
+          problem: problem("#{first} + #{more} = ?"), data: data, shown: apart(first, more),
+          steps: [
+            step("look", apart(first, more), "How many empty places has the first frame?"),
+            step("check", apart(first, more, moved: over),
+                 "#{over} #{over == 1 ? 'moves' : 'move'} over: ten and #{more - over} is #{whole}.", title: "Fill it"),
+            step("write", line(first, [10, whole].uniq), "#{first} and #{more} is #{whole}.",
+                 equation: "#{first} + #{more} = #{whole}")
+          ]
+        )
+      end
 
       # A card may say none; a full frame asks nothing.
       def starts = option(:by) == "die" ? (1..[DIE.max, option(:frame)].min) : (0..option(:frame) - 1)

@@ -37,12 +37,12 @@ module Rungs
         written = "#{shown} + #{hidden} = #{whole}"
         make(
           ask: "#{whole} beads in all. #{shown.zero? ? 'None' : shown} can be seen. How many are hiding?",
-          answer: hidden, problem: asked, data: data,
+          answer: hidden, problem: asked, data: data, shown: covered(shown),
           steps: [
-            step("look", covered(shown), "How many do you see?"),
-            step("ask", covered(shown), "There are #{whole}. How many are hiding?"),
+            step("look", covered(shown), "How many do you see? How many are there in all?"),
             step("check", open(shown, hidden),
-                 hidden.zero? ? "None hide." : "The #{cover} lifts: #{many(hidden, 'bead')}."),
+                 hidden.zero? ? "None hide." : "The #{cover} lifts: #{many(hidden, 'bead')}.",
+                 title: "Lift the #{cover}"),
             step("write", parts([shown, hidden]), "Seen and hiding make #{whole}.", equation: written)
           ]
         )

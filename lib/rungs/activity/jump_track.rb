@@ -19,11 +19,13 @@ module Rungs
             slips: %w[start_counted one_over],
             easier: "To ten, forward.", harder: "Back, where did I start, and where is it?"
 
-      option "to", "To", [10, 20, 100], fits: :range
+      option "to", "To", [10, 5, 20, 100], fits: :range
       option "missing", "Missing", %w[landing start jumps both place]
       option "direction", "Jump", %w[forward back]
 
       MOST_JUMPS = 9
+      # Where the shortest line ends.
+      SHORTEST = 10
 
       def most
         return places.size if place?
@@ -45,10 +47,11 @@ module Rungs
         sum = "#{start} #{sign} #{jumps} = #{landing}"
         make(
           ask: ask(start, jumps, landing), answer: data.fetch(both? ? :landing : data[:missing].to_sym),
-          problem: asked(start, jumps, landing), data: data,
+          problem: asked(start, jumps, landing), data: data, shown: seen(start, landing).layout,
           steps: [
-            seen(start, landing), step("ask", seen(start, landing).layout, ask(start, jumps, landing)),
-            step("check", reach(start, one_by_one(start, landing)), "#{many(jumps, 'jump')}: land on #{landing}."),
+            seen(start, landing),
+            step("check", reach(start, one_by_one(start, landing)), "#{many(jumps, 'jump')}: land on #{landing}.",
+                 title: "Jump"),
             step("write", parts(back? ? [jumps, landing] : [start, jumps]), read(sum),
                  equation: sum)
           ]
@@ -86,9 +89,9 @@ module Rungs
         sum = "#{start} #{sign} #{jumps} = #{landing}"
         question = "Where is #{landing}? Between which tens, and nearer to which?"
         make(
-          ask: question, answer: landing, data: data, equation: nil,
+          ask: question, answer: landing, data: data, equation: nil, shown: tens,
           steps: [
-            step("look", tens, "A line with its tens."), step("ask", tens, question),
+            step("look", tens, "Point to the place. How do you know?", title: "Point"),
             step("check", reach(start, one_by_one(start, landing)),
                  "From #{start}, by ones#{' back' if back?}: #{many(jumps, 'jump')}."),
             step("write", parts(back? ? [jumps, landing] : [start, jumps]), read(sum), equation: sum)
@@ -96,7 +99,7 @@ module Rungs
         )
       end
 
-      def tens = Picture::Line.new(to: option(:to), style: :tens)
+      def tens = Picture::Line.new(to: [option(:to), SHORTEST].max, style: :tens)
       def both? = option(:missing) == "both"
       def sign = back? ? "−" : "+"
       def longest = [MOST_JUMPS, option(:to) / 2].min
@@ -152,7 +155,7 @@ module Rungs
         around = [start, *jumps]
         if option(:to) < 100
           style = around.min.positive? && !start_asked? ? :track : :line
-          return Picture::Line.new(to: option(:to), start: start, jumps: jumps, style: style)
+          return Picture::Line.new(to: [option(:to), SHORTEST].max, start: start, jumps: jumps, style: style)
         end
 
         from, to = around.min / 10 * 10, [(around.max / 10.0).ceil * 10, (around.min / 10 * 10) + 10].max

@@ -140,6 +140,16 @@ module Rungs
       # @raise [Error::NotAProblem]
       def way(item, input) = written(WrittenWay.text(input, Integer(item.answer), turned: settings[:turned]))
 
+      # What each rung would say with these numbers; only those that can show.
+      # @param item [Item]
+      # @return [Hash{String => String}] by the id of a rung, lowest first
+      def sounds(item)
+        return self.class.listen_for unless item.problem
+
+        rungs = item.problem.affords.to_h { |level| [level, Strategy::Path.usual(item.problem, level).says] }
+        rungs.sort.to_h.transform_keys { |level| Strategy::Rung.at(level).id }
+      end
+
       # Whether an item can be seen by what is missing.
       def missing?(_item) = false
 
@@ -176,20 +186,32 @@ module Rungs
       def written(text) = Picture::Way.new(text: text, groups: [])
       def refuse(reason) = raise(Error::NotAProblem, reason)
 
-      def make(ask:, answer:, data:, steps:, problem: nil, equation: problem&.to_s, told: {})
-        Item.new(ask: ask, answer: answer, problem: problem, equation: in_words(equation), data: data, steps: steps,
-                 told: { story: "", **told })
+      # An item begins with its own question, at what is there to be seen then.
+      # @param shown [Picture::Kind, Picture::Layout, nil] nil where nothing is asked
+      # @param tell [String, nil] what the teacher alone is told with it
+      # @param waits [Boolean] whether that picture is hidden until it is asked for
+      def make(ask:, answer:, data:, steps:, shown: nil, tell: nil, waits: nil, falls: nil, problem: nil,
+               equation: problem&.to_s, told: {})
+        first = shown && step("ask", shown, ask, tell: tell || answered(answer), asked: waits, falls: falls)
+        Item.new(ask: ask, answer: answer, problem: problem, equation: in_words(equation), data: data,
+                 steps: [first, *steps].compact, told: { story: "", **told })
       end
+
+      def answered(answer) = ("Answer: #{answer}." if answer)
 
       # A sentence with the signs that the class has met.
       def in_words(sentence) = InWords.say(sentence, settings[:signs])
       def sentence_picture(text) = Picture::Sentence.new(in_words(text))
 
+      # What a step is called where it is not said.
+      TITLES = { "ask" => "Ask", "look" => "Look", "check" => "Check", "write" => "Write it" }.freeze
+
       # @param shown [Picture::Kind, Picture::Layout]
-      def step(name, shown, words, equation: nil, **more)
+      def step(name, shown, words, title: TITLES.fetch(name), equation: nil, **more)
         layout = shown.is_a?(Picture::Layout) ? shown : shown.layout
         written = in_words(equation)
-        Step.new(name: name, layout: layout, words: words, equation: written, minus: settings[:minus], **more)
+        Step.new(name: name, title: title, layout: layout, words: words, equation: written, minus: settings[:minus],
+                 **more)
       end
 
       def read(equation) = "Read it: #{Aloud.read(equation, minus: settings[:minus])}."
@@ -199,6 +221,9 @@ module Rungs
 
       def problem(text) = Problem::Equation.parse(text).to_problem
       def word(number) = NumberWords.say(number)
+
+      # "1 is", "4 are"
+      def are(number) = "#{number} #{number == 1 ? 'is' : 'are'}"
 
       # "1 bead", "4 beads"
       def many(number, one, some = "#{one}s") = "#{number} #{number == 1 ? one : some}"

@@ -39,10 +39,11 @@ module Rungs
         asked = problem(data[:problem].sub("□", "?"))
         question = "Which card belongs to #{spoken(asked)}?"
         make(
-          ask: question, answer: asked.answer, problem: asked, data: data,
+          ask: question, answer: asked.answer, problem: asked, data: data, shown: seen(asked),
           steps: [
-            step("look", seen(asked), told(asked)), step("look", built(asked), "Build it."),
-            step("ask", cards(data), question), step("check", together(asked), "Count to be sure: #{asked.answer}."),
+            step("look", built(asked), "Build it.", title: "Build"),
+            step("look", cards(data), "Which of the cards is it?", title: "The cards"),
+            step("check", together(asked), "Count to be sure: #{asked.answer}."),
             step("write", cards(data, left: asked.answer), read(asked.solved.to_s), equation: asked.solved.to_s)
           ]
         )
@@ -76,10 +77,6 @@ module Rungs
       end
 
       def gone(number) = "#{number} #{number == 1 ? 'goes' : 'go'}"
-
-      def told(asked)
-        option(:shown) == "sentences" ? "A sum: #{spoken(asked)}." : "Look: #{spoken(asked)}."
-      end
 
       # The card with the sum: as it is written, or as things.
       def seen(asked) = option(:shown) == "sentences" ? sentence_picture(asked.to_s) : built(asked)

@@ -75,9 +75,8 @@ module Rungs
         told, question, found = telling(data)
         solved = data[:problem].sub("□", asked.answer.to_s)
         make(
-          ask: "#{told} #{question}", answer: asked.answer, problem: asked, data: data,
+          ask: "#{told} #{question}", answer: asked.answer, problem: asked, data: data, shown: before(data),
           steps: [
-            step("look", before(data), told), step("ask", before(data), "#{told} #{question}"),
             step("check", after(data, asked.answer), found),
             step("write", parts(asked.parts), "#{Rungs.capital(MEANS.fetch(data[:sign]))}. #{read(solved)}",
                  equation: solved)
@@ -128,9 +127,8 @@ module Rungs
         belongs = data[:belongs]
         seen, told = acted(data)
         make(
-          ask: "#{told} Which sign belongs here? Does any?", answer: belongs, data: data, equation: nil,
+          ask: "#{told} Which sign belongs here? Does any?", answer: belongs, data: data, equation: nil, shown: seen,
           steps: [
-            step("look", seen, told), step("ask", seen, "#{told} Which sign belongs here? Does any?"),
             step("check", Picture::Sentence.new(signed(data)), "#{Rungs.capital(belongs)}: #{MEANS.fetch(belongs)}."),
             step("write", written_in(data), "#{Rungs.capital(belongs)}. #{closing_words(data)}",
                  equation: (data[:problem] unless belongs == "none"))

@@ -5,7 +5,7 @@ module Rungs
     # “My number is more than three.” Clue by clue the numbers that are left become fewer, until one is left.
     class NumberRiddle < Kind
       entry id: "number_riddle", title: "Number riddle", minutes: 7, finds: %w[games talk], usual: 3,
-            paper: { shows: 0, asks: 0..-3, recording: "line", cutouts: %w[riddle_cards] },
+            paper: { shows: 0, asks: 1..-3, recording: "line", cutouts: %w[riddle_cards] },
             i_can: "I can find the number that fits all the clues.",
             materials: [Material.new(thing: "frame and counters", per: "child", count: 1,
                                      instead: "a number track and a peg")],
@@ -19,11 +19,15 @@ module Rungs
       option "to", "To", [10, 20], fits: :range
       option "clues", "Clues", [3, 4, 5]
 
-      # words, and whether a number fits.
-      Clue = Struct.new(:words, :fits)
+      # kind; words; the numbers of the range that fit it by itself.
+      Clue = Struct.new(:kind, :words, :fits, keyword_init: true)
       TRIES = 400
+      # By itself a clue leaves this many at least; to ten so many clues are needed at most.
+      LEAST, MOST_TO_TEN = 3, 4
+      # Kinds that come once in a riddle.
+      ONCE = %i[not].freeze
 
-      def most = option(:to) + 1
+      def most = option(:to) == 10 && option(:clues) > MOST_TO_TEN ? 0 : option(:to) + 1
 
       # Another number each time.
       def draw(random, count)
@@ -34,16 +38,17 @@ module Rungs
         raise Error::TooMany, "#{count} riddles were asked for, but there are #{found.size} in all"
       end
 
+      # Each clue at what was left before it; the last number stands alone only when it is checked.
       def item(data)
         answer, clues, left = data.values_at(:answer, :clues, :left)
         told = clues.each_with_index.map do |clue, index|
-          step(index.zero? ? "look" : "ask", track(left[index + 1]), clue, asked: true)
+          step("look", track(left[index]), clue, title: "Clue #{index + 1}")
         end
+        question = "My number is from 0 to #{option(:to)}. Which number fits all the clues?"
         make(
-          ask: "Which number fits all the clues?", answer: answer, data: data, equation: nil,
+          ask: question, answer: answer, data: data, equation: nil, shown: track(left[0]),
           steps: [
-            step("ask", track(left[0]), "My number is from 0 to #{option(:to)}."), *told,
-            step("check", frame([answer], size: answer <= 10 ? 10 : 20), "It is #{answer}."),
+            *told, step("check", frame([answer], size: answer <= 10 ? 10 : 20), "It is #{answer}."),
             step("write", track([answer]), "Only #{answer} is left.")
           ]
         )
@@ -51,43 +56,64 @@ module Rungs
 
       private
 
-      # Each clue leaves fewer, and never all that were left; the last leaves one.
+      # Clues that are all needed: each alone shuts out some number.
+      # @return [Hash, nil]
       def riddle(answer, random)
+        fitting = clues_to(option(:to)).select do |clue|
+          clue.fits.include?(answer) && !clue.words.match?(/\b#{answer}\b/)
+        end
+        pool = fitting.group_by(&:kind).values
         TRIES.times do
-          left, clues = [(0..option(:to)).to_a], []
-          pool = fitting(answer).shuffle(random: random)
-          while (clue = pool.shift) && clues.size < option(:clues)
-            rest = left.last.select { |number| clue.fits.call(number) }
-            last = clues.size == option(:clues) - 1
-            next if rest.size == left.last.size || (last ? rest != [answer] : rest.size < 2)
-
-            clues << clue.words
-            left << rest
-          end
-          return { answer: answer, clues: clues, left: left } if clues.size == option(:clues)
+          clues = option(:clues).times.reduce([]) { |taken, _| grown(taken, pool, answer, random) or break }
+          return told(answer, clues) if clues && left(clues) == [answer] && clues.map(&:kind).uniq.size > 1
         end
         nil
       end
 
-      # True of the answer.
-      def fitting(answer) = clues_to(option(:to)).select { |clue| clue.fits.call(answer) }
-
-      def clues_to(most)
-        @clues_to ||= (1...most).flat_map do |n|
-          [Clue.new("It is more than #{n}.", ->(x) { x > n }),
-           Clue.new("It is less than #{n + 1}.", ->(x) { x < n + 1 }),
-           Clue.new("It is not #{n}.", ->(x) { x != n })]
-        end + [
-          Clue.new("It is even.", :even?.to_proc), Clue.new("It is odd.", :odd?.to_proc),
-          *(2..most / 2).map do |n|
-            Clue.new("It is the double of #{n}, or the number after it.",
-                     ->(x) { [n * 2, (n * 2) + 1].include?(x) })
-          end,
-          *(1..most / 2).map { |n| Clue.new("#{n} from it is #{n} or more.", ->(x) { x - n >= n }) },
-          *(3..most - 1).map { |n| Clue.new("It is next to #{n}.", ->(x) { (x - n).abs == 1 }) },
-          Clue.new("With it you can fill a row of five and some.", ->(x) { x > 5 })
-        ]
+      # One clue more, so that all are needed; the last leaves the answer alone.
+      def grown(taken, pool, answer, random)
+        last = taken.size == option(:clues) - 1
+        kinds = pool.reject { |all| ONCE.include?(all.first.kind) && taken.map(&:kind).include?(all.first.kind) }
+        kinds.shuffle(random: random).each do |all|
+          clue = all.shuffle(random: random).find do |each|
+            clues = taken + [each]
+            needed?(clues) && (left(clues) == [answer]) == last
+          end
+          return taken + [clue] if clue
+        end
+        nil
       end
+
+      def left(clues) = clues.map(&:fits).reduce(numbers, :&)
+
+      # Whether without any one of them more numbers would be left.
+      def needed?(clues)
+        there = left(clues).size
+        clues.each_index.all? { |index| left(clues[0...index] + clues[index + 1..]).size > there }
+      end
+
+      def told(answer, clues)
+        { answer: answer, clues: clues.map(&:words),
+          left: (0..clues.size).map { |many| left(clues.first(many)) }, fits: clues.map(&:fits) }
+      end
+
+      def numbers = (0..option(:to)).to_a
+
+      # What children say and can check; each with the numbers that fit.
+      def clues_to(most)
+        @clues_to ||= [
+          *(0...most).map { |n| clue(:more, "It is more than #{n}.") { |x| x > n } },
+          *(1..most).map { |n| clue(:less, "It is less than #{n}.") { |x| x < n } },
+          *numbers.combination(2).map { |n, m| clue(:between, "It is between #{n} and #{m}.") { |x| x > n && x < m } },
+          clue(:even, "It is even.", &:even?), clue(:odd, "It is odd.", &:odd?),
+          clue(:double, "It is a double.", &:even?), clue(:one, "It has a 1 in it.") { |x| x.to_s.include?("1") },
+          clue(:row, "It fits on the top row of a frame.") { |x| x <= 5 },
+          *numbers.map { |n| clue(:not, "It is not #{n}.") { |x| x != n } },
+          *numbers.map { |n| clue(:apart, "It is not next to #{n}.") { |x| (x - n).abs != 1 } }
+        ].select { |each| each.fits.size.between?(LEAST, most) }
+      end
+
+      def clue(kind, words, &) = Clue.new(kind: kind, words: words, fits: numbers.select(&))
 
       # Numbers that are out are struck.
       def track(left) = Picture::Track.new(option(:to), left: left)

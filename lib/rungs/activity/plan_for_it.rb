@@ -39,10 +39,10 @@ module Rungs
       def item(data)
         make(
           ask: "Plan #{data[:for]}: how many of each will you bring, and how many things is that?",
-          answer: nil, data: data,
+          answer: nil, data: data, shown: one_of_each(data[:kinds]),
           steps: [
-            step("look", one_of_each(data[:kinds]), "What could we bring?"),
-            step("ask", one_of_each(data[:kinds]), "Choose how many of each. List them and draw them."),
+            step("look", one_of_each(data[:kinds]), "Choose how many of each. List them and draw them.",
+                 title: "Choose"),
             step("check", sentence_picture("#{(['□'] * data[:kinds].size).join(' + ')} = □"),
                  "How many things is that? There is no wrong choice."),
             step("write", one_of_each(data[:kinds]), "Read your list, and say the total.")

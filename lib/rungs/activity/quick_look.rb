@@ -6,8 +6,9 @@ module Rungs
     #
     #   QuickLook.set(to: 10, count: 8, random: Random.new(3)).map(&:number)
     class QuickLook
-      # An arrangement: its largest number, and how it shows one (nil where it cannot).
-      Arrangement = Struct.new(:id, :most, :shows, keyword_init: true) do
+      # An arrangement: its largest number, how it shows one (nil where it cannot), and whether it stands empty for
+      # none.
+      Arrangement = Struct.new(:id, :most, :shows, :empty, keyword_init: true) do
         def show(number, random) = number <= most ? shows.call(number, random) : nil
         def title = id.tr("_", " ")
       end
@@ -21,21 +22,22 @@ module Rungs
             Picture::Dots.arranged(id, number, random: random)
           })
         end,
-        Arrangement.new(id: "frame", most: 30, shows: ->(number, _) { Picture::Frame.new([number]) }),
-        Arrangement.new(id: "frame_pairs", most: 20, shows: lambda { |number, _|
+        Arrangement.new(id: "frame", most: 30, empty: true, shows: ->(number, _) { Picture::Frame.new([number]) }),
+        Arrangement.new(id: "frame_pairs", most: 20, empty: true, shows: lambda { |number, _|
           Picture::Frame.new([number], fill: :pairs)
         }),
-        Arrangement.new(id: "rack", most: 20, shows: lambda { |number, _|
-          Picture::Rack.new(number <= 10 ? [number] : [10, number - 10])
+        Arrangement.new(id: "rack", most: 20, empty: true, shows: lambda { |number, _|
+          Picture::Rack.new(number <= 10 ? [number] : [10, number - 10], card: true)
         }),
         Arrangement.new(id: "fingers", most: 10, shows: ->(number, _) { Picture::Fingers.new([number]) })
       ])
 
       MOST = 30
-      # The first looks are easy, and a longer set has nothing to see once, for the surprise.
-      EASY = 3
+      # The first look is easy, and a longer set has nothing to see once, for the surprise.
       EASY_TO = 5
-      WITH_ZERO = 6
+      WITH_ZERO = 8
+      # So many looks one after the other are of different numbers, while there are others.
+      APART = 10
       # One less than these is seen as that.
       ONE_LESS = [5, 10, 20].freeze
 
@@ -46,8 +48,8 @@ module Rungs
       # @param random [Random]
       # @param from [Integer] the smallest; 0 is possible
       # @param arrangements [Array<String>] to choose from
-      # @return [Array<QuickLook>] no two neighbours with the same number, not nothing at first, nothing once where
-      #   there are six or more
+      # @return [Array<QuickLook>] no number twice in ten while others are left, the first to five, of the others half
+      #   above half of the range, nothing once where there are eight or more
       # @raise [Error] for a range or an arrangement there is not
       def self.set(to:, random:, count: 8, from: 0, arrangements: ARRANGEMENTS.ids)
         unless from.between?(0, MOST - 1) && to.between?(from + 1, MOST)
@@ -61,29 +63,41 @@ module Rungs
                                 "two that can be seen are needed"
         end
 
-        draw(choices, count, random)
+        draw(choices, count, to / 2.0, random)
       end
 
       # Every number with the arrangements that can show it.
       def self.choices(from, to, arrangements)
-        able = ->(number) { arrangements.select { |each| each.show(number, Random.new(1)) } }
+        able = lambda do |number|
+          arrangements.select { |each| number.zero? ? each.empty : each.show(number, Random.new(1)) }
+        end
         (from..to).to_h { |number| [number, able.call(number).map(&:id)] }.reject { |_, ids| ids.empty? }
       end
 
-      def self.draw(choices, count, random)
+      # Half of those after the first are high, wherever they come: sooner where it would else be too late, and where
+      # the numbers come round again.
+      def self.draw(choices, count, half, random)
         nothing = random.rand(1...count) if count >= WITH_ZERO && choices.key?(0)
+        again = count - choices.size
         (0...count).each_with_object([]) do |place, looks|
-          number = place == nothing ? 0 : next_number(choices, looks, random)
+          high = (count / 2) - looks.drop(1).count { |look| look.number > half }
+          left = ([*place...count] - [nothing]).size
+          wanted = place <= again || (high * 2) + random.rand(0..1) > left ? (half.floor + 1..) : (1..)
+          wanted = 1..[EASY_TO, half].min if place.zero?
+          number = place == nothing ? 0 : next_number(choices, wanted, looks, random)
           names = choices[number]
           names -= [looks.last.arrangement] if looks.any? && names.size > 1
           looks << again(number, names.sample(random: random), random.rand(1_000_000))
         end
       end
 
-      def self.next_number(choices, looks, random)
-        numbers = choices.keys.select(&:positive?) - [looks.last&.number]
-        easy = numbers.select { |each| each <= EASY_TO }
-        (looks.size < EASY && easy.any? ? easy : numbers).sample(random: random)
+      # One that was not seen of late, of those wanted where there is one.
+      def self.next_number(choices, wanted, looks, random)
+        numbers = choices.keys.select(&:positive?)
+        seen = looks.map(&:number).select(&:positive?)
+        fresh = numbers - seen.last([APART, numbers.size].min - 1)
+        fitting = fresh.select { |each| wanted.cover?(each) }
+        (fitting.empty? ? fresh : fitting).sample(random: random)
       end
       private_class_method :choices, :draw, :next_number
 

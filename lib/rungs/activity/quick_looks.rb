@@ -31,14 +31,24 @@ module Rungs
         seen = look.picture
         make(
           ask: "How many? How did you see it?", answer: look.number, equation: nil, data: data,
+          shown: Picture::Cover.new,
           steps: [
-            step("ask", Picture::Cover.new, "How many?"),
-            step("look", seen, "How many?", seconds: option(:seconds)),
-            step("check", seen, "How did you see it?", hands: "groups"),
+            step("look", seen, "How many?", seconds: option(:seconds), title: "Flash"),
+            step("check", seen, "How did you see it?", hands: "groups", title: "How seen"),
             step("write", checked(look.number, seen), told(look.number, way),
                  equation: equation)
           ]
         )
+      end
+
+      # Of what lies there: a look is no problem that could be counted on.
+      def sounds(item)
+        look = look(item.data)
+        return { "known_fact" => "“Nothing!” at once" } if look.number.zero?
+
+        tens, sums = look.ways.map(&:text).partition { |text| text.match?(/\b10\b/) }
+        { "count_all" => "“#{counted(look.number)}”, one by one", "part_whole" => seen_as(sums),
+          "make_ten" => seen_as(tens), "known_fact" => "“#{Rungs.capital(word(look.number))}” at once" }.compact
       end
 
       # A way it was seen, as groups that were tapped or as it is written.
@@ -52,6 +62,16 @@ module Rungs
       def missing?(item) = look(item.data).then { |look| look.size > look.number }
 
       private
+
+      def counted(number)
+        number > 3 ? "one, two, three … #{word(number)}" : (1..number).map { |each| word(each) }.join(", ")
+      end
+
+      # "“five and two” or “nine, one less”"
+      def seen_as(ways)
+        said = ways.map { |text| Aloud.read(text, minus: "less") }
+        said.map { |each| "“#{each}”" }.join(" or ") if said.any?
+      end
 
       def told(number, way)
         return "One way to see it." if way

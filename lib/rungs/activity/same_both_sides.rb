@@ -17,8 +17,10 @@ module Rungs
             slips: %w[answer_next added_all repeated_given],
             easier: "To ten, a number and its parts.", harder: "Sums on both sides."
 
-      option "to", "To", [10, 20], fits: :range
+      option "to", "To", [10, 5, 20], fits: :range
       option "form", "Do", %w[missing true_or_not change_both]
+
+      MOST_MORE = 3
 
       def most = wholes.size
 
@@ -39,9 +41,10 @@ module Rungs
         make(
           ask: missing ? "Which number makes both sides the same?" : "True or not: #{asked}?",
           answer: answer(data), problem: (problem(asked) if missing), equation: asked.sub("?", "□"), data: data,
+          shown: asking(data),
           steps: [
-            step("look", one_side(data), missing ? "One side is there." : "Both sides are there."),
-            step("ask", asking(data), missing ? "What must go there?" : "Is it the same on both sides?"),
+            step("look", one_side(data),
+                 missing ? "What must go there, so that it is level?" : "What will the balance do?"),
             step("check", scale(left, right), holds ? "Level: the same on both sides." : "It tips: not the same."),
             step("write", Picture::Bars.new(left.size > 1 ? left : right), sentence(sides, holds),
                  equation: truth(data))
@@ -51,12 +54,15 @@ module Rungs
 
       private
 
-      # A whole and a part of it.
-      def wholes = @wholes ||= (3..option(:to)).flat_map { |whole| (1..whole - 1).map { |part| [whole, part] } }
+      # A whole and a part of it; where both sides change, by three at most.
+      def wholes
+        all = (3..option(:to)).flat_map { |whole| (1..whole - 1).map { |part| [whole, part] } }
+        @wholes ||= all.select { |whole, part| option(:form) != "change_both" || whole - part <= MOST_MORE }
+      end
 
       def made(whole, part, alone_left:, holds:, random:)
         sum = [part, whole - part]
-        return { left: [part], right: [part], missing: "right", holds: true } if option(:form) == "change_both"
+        return { left: sum, right: sum, missing: "right", holds: true } if option(:form) == "change_both"
 
         off = option(:form) == "true_or_not" && !holds
         alone = [off ? whole + [-1, 1].sample(random: random) : whole]
@@ -90,7 +96,7 @@ module Rungs
 
       def asking(data)
         left, right, missing = data.values_at(:left, :right, :missing)
-        return Picture::Scale.new(left, right, weights: [1, 1]) unless missing
+        return sentence_picture([left, right].map { |side| side.join(" + ") }.join(" = ")) unless missing
 
         whole = left.sum
         shown = { left: left.dup, right: right.dup }
@@ -110,19 +116,17 @@ module Rungs
         "#{sum.join(' + ')} = #{sum.sum}"
       end
 
-      # One more here: what there?
+      # More here: what there?
       def changed(data)
-        number = data[:left].first
-        more = number + 1
+        number, more = data[:left]
         make(
-          ask: "#{number} and #{number}: level. One more on this side. What there?", answer: 1, data: data,
-          problem: problem("#{number} + 1 = #{number} + ?"),
+          ask: "#{number} and #{number}: level. #{more} more on this side. How many more on that side?", answer: more,
+          data: data, problem: problem("#{number} + #{more} = #{number} + ?"), shown: scale([number], [number]),
           steps: [
-            step("look", scale([number], [number]), "#{number} on both sides: level."),
-            step("ask", scale([number, 1], [number]), "One more here. What must happen there?"),
-            step("check", scale([number, 1], [number, 1]), "One more there too: level again."),
-            step("write", Picture::Bars.new([number, 1]), "The same on both sides.",
-                 equation: "#{number} + 1 = #{more}")
+            step("look", scale([number, more], [number]), "It tips. What must happen there?", title: "It tips"),
+            step("check", scale([number, more], [number, more]), "#{more} more there too: level again."),
+            step("write", Picture::Bars.new([number, more]), "The same on both sides.",
+                 equation: "#{number} + #{more} = #{number + more}")
           ]
         )
       end

@@ -40,10 +40,11 @@ module Rungs
         start, leave, left = data.values_at(:start, :leave, :left)
         make(
           ask: ask(start, leave), answer: left, problem: problem("#{start} - #{leave} = ?"), data: data,
+          shown: shown(start), tell: "Put out #{start}; #{many_left(left)}.",
           steps: [
-            step("look", shown(start), "How many do I need to put out? #{start}."),
-            step("ask", shown(start), "Will it be more or fewer?"),
-            step("check", shown(start, leave), gone(leave, left)),
+            step("look", shown(start),
+                 leave.zero? ? "Nobody moves. Does anything change?" : "Who leaves? Show with a hand."),
+            step("check", shown(start, leave), gone(leave, left), title: "They leave"),
             step("write", line(start, leave.zero? ? [] : [left]), said(start, leave, left),
                  equation: "#{start} − #{leave} = #{left}")
           ]
@@ -66,9 +67,9 @@ module Rungs
       end
 
       def ask(start, leave)
-        return "#{start} on the pier, and one sails away. How many now?" if rhyme?
+        return "#{many(start, 'boat')} by the quay, and 1 sails away. How many are left?" if rhyme?
 
-        "#{start} are there. #{leave.zero? ? 'None' : leave} #{leave == 1 ? 'leaves' : 'leave'}. How many are left?"
+        "#{are(start)} there. #{leave.zero? ? 'None' : leave} #{leave == 1 ? 'leaves' : 'leave'}. How many are left?"
       end
 
       def shown(start, leave = 0)
@@ -83,8 +84,10 @@ module Rungs
         return "Nothing leaves, so nothing changes." if leave.zero?
         return "All leave. Nobody is left." if left.zero?
 
-        "#{leave == 1 ? '1 leaves' : "#{leave} leave"}. #{left} #{left == 1 ? 'is' : 'are'} left."
+        "#{leave == 1 ? '1 leaves' : "#{leave} leave"}. #{Rungs.capital(many_left(left))}."
       end
+
+      def many_left(left) = "#{are(left)} left"
 
       # A counting-back rhyme of the harbour.
       def said(start, leave, left)

@@ -4,19 +4,20 @@ module Rungs
   module Activity
     # One step on the board.
     #
-    # name: "ask", "look", "check" or "write". words: what is said or asked. equation: a true sentence, once it is
+    # name: "ask", "look", "check" or "write". title: what the teacher reads. words: what is said or asked, for
+    # children. tell: what is for the teacher alone. equation: a true sentence, once it is
     # written. seconds: how long it is seen, nil as long as wanted. hands: "groups" where what is touched is gathered
     # into groups as a child saw them; else it is worked with as its picture can be. asked: whether the picture is shown
     # only when it is asked for. beside: a second picture that checks the first. lines: the sentences of a way, one
     # under the other. falls: whether what it shows falls onto the board. minus: how the class says the sign.
-    Step = Struct.new(:name, :layout, :words, :equation, :seconds, :hands, :asked, :beside, :lines, :falls,
-                      :minus, keyword_init: true) do
+    Step = Struct.new(:name, :title, :layout, :words, :tell, :equation, :seconds, :hands, :asked, :beside, :lines,
+                      :falls, :minus, keyword_init: true) do
       # @return [String, nil] the sentence as one reads it: "twelve take away five is seven"; one in words as it is
       def aloud
         equation&.match?(/\p{L}/) ? equation : equation && Aloud.read(equation, minus: minus || "take away")
       end
 
-      def to_h = { name: name, words: words, equation: equation, alt: layout.alt }
+      def to_h = { name: name, title: title, words: words, tell: tell, equation: equation, alt: layout.alt }
     end
   end
 end

@@ -64,8 +64,8 @@ module Rungs
         words = data[:words].empty? ? in_words(asked.to_s) : data[:words]
         make(
           ask: words, answer: (asked.answer unless asked.many_answers?), problem: asked, data: data,
-          told: { story: data[:words], **data.slice(:template, :number_set) },
-          steps: data[:words].empty? ? sentence_steps(asked) : story_steps(asked, words, data[:things])
+          told: { story: data[:words], **data.slice(:template, :number_set) }, waits: true,
+          **(data[:words].empty? ? bare(asked) : acted_out(asked, words, data[:things]))
         )
       end
 
@@ -76,18 +76,19 @@ module Rungs
         Problem.new(situation: data[:situation], parts: data[:parts].to_a, unknown: unknown)
       end
 
-      def sentence_steps(asked) = bare_steps(asked, step("ask", started(asked), in_words(asked.to_s), asked: true))
+      def bare(asked) = { shown: started(asked), steps: bare_steps(asked) }
 
       # The words stand alone until the picture is asked for: there is something to think of first.
-      def story_steps(asked, words, things)
+      def acted_out(asked, words, things)
         solved = asked.solved.to_s unless asked.many_answers?
-        acted = acted(asked, things)
-        [step("ask", acted.first, words, asked: true),
-         step("look", acted.last, question(words)),
-         step("check", parts(asked.parts),
-              solved ? "Is it so? Look another way." : "This is one way. Is there another?"),
-         step("write", finished(asked), solved ? read(solved) : "Many answers are right.",
-              equation: solved)]
+        given, *ends = acted(asked, things)
+        { shown: given, steps: [
+          step("look", given, question(words), title: "Act it out"),
+          *ends.map { |layout| step("check", layout, "Look what happens.", title: "What happens") },
+          step("check", parts(asked.parts),
+               solved ? "Is it so? Look another way." : "This is one way. Is there another?"),
+          step("write", finished(asked), solved ? read(solved) : "Many answers are right.", equation: solved)
+        ] }
       end
 
       def pool = self.class.pool(option(:situation), option(:band))

@@ -31,11 +31,10 @@ module Rungs
 
       def item(data)
         asked = problem(data[:problems][data[:place]])
-        before = data[:problems].first(data[:place])
-        words = before.empty? ? "How many?" : "Does the one before help?"
         make(
           ask: "#{in_words(asked.to_s)}. How did you work it out?", answer: asked.answer, problem: asked, data: data,
-          steps: bare_steps(asked, step("ask", sentence_picture(asked.to_s), words))
+          shown: sentence_picture(asked.to_s),
+          steps: bare_steps(asked, data[:place].zero? ? "What do you see?" : "Does the one before help?")
         )
       end
     end

@@ -38,19 +38,31 @@ module Rungs
 
       def item(data)
         number, ones = data.values_at(:number, :ones)
-        built = option(:form) == "build"
         said = "#{number} is one ten and #{many(ones, 'one')}."
-        make(
-          ask: built ? "One ten and #{many(ones, 'one')}: which number?" : "#{number} is ten and how many ones?",
-          answer: built ? number : ones,
-          problem: problem(built ? "10 + #{ones} = ?" : "10 + ? = #{number}"), data: data,
-          steps: [
-            step("look", objects([number], "counter", heap: true), "How many are there? Count them out."),
-            step("ask", frame([10, ones], size: 20), "A full frame is ten. How many are left over?"),
-            step("check", Picture::Bundles.new([number]), said),
-            step("write", Picture::Bundles.new([number], style: :cards), said, equation: "10 + #{ones} = #{number}")
-          ]
-        )
+        asked = asked(number, ones)
+        make(**asked, data: data, steps: [
+          step("look", asked[:shown],
+               build? ? "Fill a frame of ten. Put the ones beside it." : "Fill a frame of ten first."),
+          step("check", frame([10, ones], size: 20), "A full frame is ten, and #{are(ones)} beside it.",
+               title: "On frames"),
+          step("check", Picture::Bundles.new([number]), said, title: "Ten and ones"),
+          step("write", Picture::Bundles.new([number], style: :cards), said, equation: "10 + #{ones} = #{number}")
+        ])
+      end
+
+      private
+
+      def build? = option(:form) == "build"
+
+      # To build: ten and some, still apart. To break up: the number in a heap.
+      def asked(number, ones)
+        if build?
+          return { ask: "One ten and #{many(ones, 'one')}: which number?", answer: number,
+                   problem: problem("10 + #{ones} = ?"), shown: objects([10, ones], "counter") }
+        end
+
+        { ask: "#{number} is ten and how many ones?", answer: ones, problem: problem("10 + ? = #{number}"),
+          shown: objects([number], "counter", heap: true) }
       end
     end
   end

@@ -5,7 +5,7 @@ module Rungs
     # Two-tone counters are shaken and spilled: which ways come, which are missing, and why do some come so often?
     class Toss < Kind
       entry id: "toss", title: "Toss and tell", minutes: 9, thrown: true, finds: %w[parts make_ten], usual: 6,
-            paper: { shows: 2, recording: "dots", cutouts: %w[strips] },
+            paper: { shows: 0, recording: "dots", cutouts: %w[strips] },
             i_can: "I can find the parts of a number.",
             materials: [Material.new(thing: "two-tone counters", per: "pair", count: 8,
                                      instead: "beans painted on one side, coins"),
@@ -37,12 +37,12 @@ module Rungs
         n, first, second = data.values_at(:n, :first, :second)
         make(
           ask: "Toss #{n}. How many of each colour?", answer: n,
-          problem: problem("#{first} + #{second} = ?"), data: data,
+          problem: problem("#{first} + #{second} = ?"), data: data, shown: objects([0], "counter", cup: true),
+          tell: "#{first} and #{second} fall here; toss real ones and tap them in.",
           steps: [
-            step("ask", objects([0], "counter", cup: true),
-                 "#{n} in the cup. Which colours will it be?"),
-            step("look", objects([first, second], "counter", heap: true), "How many of each colour?", falls: true),
-            step("check", objects([first, second], "counter"), "Sorted: #{first} and #{second}."),
+            step("look", objects([first, second], "counter", heap: true), "How many of each colour?", falls: true,
+                                                                                                      title: "Toss"),
+            step("check", objects([first, second], "counter"), "Sorted: #{first} and #{second}.", title: "Sort"),
             step("write", parts([first, second]), "#{first} and #{second} make #{n}.",
                  equation: "#{first} + #{second} = #{n}")
           ]

@@ -16,7 +16,7 @@ module Rungs
             slips: %w[swapped_operation said_whole],
             easier: "To ten.", harder: "A big pair: 300 + 400 is known, so 400 + 300."
 
-      option "to", "To", [10, 20], fits: :range
+      option "to", "To", [10, 5, 20], fits: :range
       option "form", "Do", %w[family big_pair]
 
       def most = pairs.size
@@ -34,8 +34,8 @@ module Rungs
         make(
           ask: "Which sentences does this picture tell?", answer: p + q,
           problem: (problem("#{p} + #{q} = ?") unless big),
-          equation: "#{p} + #{q} = □", data: data,
-          steps: [step("look", shown(p, q), "#{p} and #{q}."), *read(all)]
+          equation: "#{p} + #{q} = □", data: data, shown: shown(p, q), tell: all.join(" · "),
+          steps: [step("look", shown(q, p), "Turn it round. Cover a part.", title: "Turn it"), *read(all)]
         )
       end
 
@@ -67,9 +67,8 @@ module Rungs
       # away covered.
       def read(all)
         all.each_with_index.map do |sentence, index|
-          name = index.zero? ? "ask" : "check"
           seen = sentence.include?("−") ? covering(sentence) : turning(sentence, index)
-          step(index == all.size - 1 ? "write" : name, *seen, equation: sentence)
+          step(index == all.size - 1 ? "write" : "check", *seen, equation: sentence)
         end
       end
 

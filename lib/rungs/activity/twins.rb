@@ -33,19 +33,15 @@ module Rungs
         half, near, total = data.values_at(:half, :near, :total)
         twin = total - half
         make(
-          ask: if near
-                 "#{half} and one more than #{half}: how many?"
-               else
-                 "#{half} and the same again: how " \
-                   "many?"
-               end, answer: total,
-          problem: problem("#{half} + #{twin} = ?"), data: data,
+          ask: near ? "#{half} and one more than #{half}: how many?" : "#{half} and the same again: how many?",
+          answer: total, problem: problem("#{half} + #{twin} = ?"), data: data, shown: objects([half, 0], "button"),
+          tell: "Put out #{half}; #{total} in the end.",
           steps: [
-            step("look", objects([half, 0], "button"), "Here are #{half}."),
-            step("ask", objects([half, twin], "button"),
-                 near ? "The same again, and one more." : "The same again, one by one."),
-            step("look", frame([half, twin], size: total <= 10 ? 10 : 20), "Together on the frame: how many?"),
-            step("check", line(half, [total]), "From #{half}, count only the jumps."),
+            step("look", objects([half, twin], "button"),
+                 near ? "The same again, and one more." : "The same again, one by one.", title: "Match them"),
+            step("check", frame([half, twin], size: total <= 10 ? 10 : 20), "Together on the frame: #{total}.",
+                 title: "Together"),
+            step("check", line(half, [total]), "From #{half}, count only the jumps.", title: "On a line"),
             step("write", Picture::Rack.new([half, twin]), "#{half} and #{twin} is #{total}.",
                  equation: "#{half} + #{twin} = #{total}")
           ]

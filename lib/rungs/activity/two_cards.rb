@@ -31,12 +31,10 @@ module Rungs
         total, larger = one + other, data[:cards].max
         make(
           ask: "#{one} and #{other}: how many altogether?", answer: total, problem: problem("#{one} + #{other} = ?"),
-          data: data,
+          data: data, shown: laid(data[:cards]), falls: true,
           steps: [
-            step("look", laid(data[:cards]), "Two cards are turned up.", falls: true),
-            step("ask", laid(data[:cards]), "How many altogether? Which is the larger?"),
-            step("check", line(larger, total == larger ? [] : [total]),
-                 "From the larger, #{larger}, count only the jumps."),
+            step("look", laid(data[:cards]), one == other ? "What do you see?" : "Which is the larger?"),
+            step("check", line(larger, total == larger ? [] : [total]), "From #{larger}, count only the jumps."),
             step("write", frame(data[:cards], size: total > 10 ? 20 : 10), "#{one} and #{other} is #{total}.",
                  equation: "#{one} + #{other} = #{total}")
           ]

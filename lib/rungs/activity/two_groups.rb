@@ -36,14 +36,13 @@ module Rungs
         first, second, thing = data.values_at(:first, :second, :thing)
         whole = first + second
         make(
-          ask: "#{first} here and #{second} there. How many #{thing == 'fish' ? 'fish' : "#{thing}s"} altogether?",
+          ask: "Some here and some there. How many #{thing == 'fish' ? 'fish' : "#{thing}s"} altogether?",
           answer: whole, problem: problem("#{first} + #{second} = ?"), data: data,
+          shown: lying([first, second], thing), tell: "Put out #{first} here and #{second} there: #{whole} altogether.",
           steps: [
-            step("look", lying([first, 0], thing), "How many on this side? #{first}."),
-            step("look", lying([first, second], thing), "How many on the other? #{second}."),
-            step("ask", lying([first, second], thing), "How many altogether?"),
+            step("look", lying([first, second], thing), "How many are here? And how many there?"),
             step("check", objects([first, second], thing, ticked: whole, joined: true),
-                 "Pushed together. One count, each marked once: #{whole}."),
+                 "Pushed together. One count, each marked once: #{whole}.", title: "Push together"),
             step("write", line(first, [whole]), "#{first} and #{second} is #{whole}.",
                  equation: "#{first} + #{second} = #{whole}")
           ]

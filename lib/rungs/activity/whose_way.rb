@@ -32,8 +32,9 @@ module Rungs
         first, second = data[:ways].map { |way| told(way, asked) }
         make(
           ask: ask(asked, data[:ways]), answer: asked.answer, problem: asked, data: data,
+          shown: sentence_picture(asked.to_s),
           steps: [
-            step("look", sentence_picture(asked.to_s), "How would you do it?"), *first, *second,
+            step("look", hidden(asked), "How would you do it?", title: "Your own way"), *first, *second,
             compared(asked, first.last, second.last),
             step("check", parts(asked.parts), "Is there another way?"),
             step("write", Picture::Bars.new(asked.parts), read(asked.solved.to_s),
@@ -82,18 +83,19 @@ module Rungs
 
       # A way drawn step by step; a slip is only told, so that nothing wrong stands as a picture.
       def told(way, asked)
-        return [step("look", hidden(asked), "#{way[:child]} says #{way[:answer]}.")] unless way[:move]
+        title = "#{way[:child]}’s way"
+        return [step("look", hidden(asked), "#{way[:child]} says #{way[:answer]}.", title: title)] unless way[:move]
 
         path = Strategy::Path.by(asked, way[:move])
         drawn = Picture::Staging.way(path, asked, thing: "counter", **pictured)&.steps || [hidden(asked).layout]
-        drawn.map { |layout| step("look", layout, "#{way[:child]}: “#{path.says}”") }
+        drawn.map { |layout| step("check", layout, "#{way[:child]}: “#{path.says}”", title: title) }
       end
 
       # Both side by side; where one slipped, what is asked.
       def compared(asked, first, second)
-        return step("ask", hidden(asked), "What happened? How would you help?") if slipped?
+        return step("check", hidden(asked), "What happened? How would you help?", title: "What happened") if slipped?
 
-        step("ask", first.layout, "What is the same? Which is yours?", beside: second.layout)
+        step("check", first.layout, "What is the same? Which is yours?", beside: second.layout, title: "Compare")
       end
 
       def ask(asked, ways)

@@ -101,10 +101,29 @@ module Rungs
 
       # @return [Array(Choice, Float), nil] the problem that tells most and how many bits; nil where all were asked
       def most_telling(random)
-        telling = kinds.map { |kind| [kind, information(kind.first)] }
-        telling = telling.sort_by { |kind, bits| [-bits.round(9), bands.index(kind.first.band)] }
-        problem, bits = telling.lazy.map { |kind, bits| [fresh(kind, random), bits] }.find(&:first)
+        problem, bits = by_information.lazy.map { |kind, bits| [fresh(kind, random), bits] }.find(&:first)
         problem && [Choice.new(problem: problem, why: reason(problem)), bits]
+      end
+
+      # Where a child’s working rung is not clear: the problems of a band that would tell most about it.
+      # @param chances [Array<Float>] of the rungs 1 to 5
+      # @param last [Array<Array<Integer>>] facts that are not asked again
+      # @return [Array<Problem>] no more than count, of different facts
+      def self.telling(operation:, band:, chances:, last:, count:)
+        rungs = seen_in(operation, band)
+        total = rungs.sum { |rung| chances[rung - 1] }
+        there = rungs.to_h { |rung| [Standing.new(band, rung), chances[rung - 1] / total] }
+        kinds = new(operation: operation, band: band, answers: [], chances: there).by_information.map(&:first)
+        facts = kinds.lazy.flat_map { |kind| kind.map(&:fact).uniq.shuffle(random: Random.new(last.flatten.sum)) }
+        fresh = facts.uniq.reject { |fact| last.include?(fact) }.first(count)
+        fresh.map { |small, large| Problem::Pool.bare(operation, large, small) }
+      end
+
+      # @return [Array<Array(Array<Problem>, Float)>] problems that are alike, and how many bits one of them would tell,
+      #   most first
+      def by_information
+        telling = kinds.map { |kind| [kind, information(kind.first)] }
+        telling.sort_by { |kind, bits| [-bits.round(9), bands.index(kind.first.band)] }
       end
 
       # @return [Hash{String => Standing}] by operation

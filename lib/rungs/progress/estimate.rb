@@ -99,27 +99,26 @@ module Rungs
         @commonest ||= times.max_by { |rung, often| [often, rung == working ? 1 : 0, -rung] }
       end
 
-      # The likeliest rung may be one that was not heard of late: part–whole and known facts on numbers to 5, where
-      # nothing goes through ten, make the one between them likeliest. Words then name what was heard.
-      # @return [Array<Integer>, nil] the nearest rungs heard below and above, one or both; nil where the working rung
-      #   was heard
-      def between
-        return @between if defined?(@between)
-
-        heard = weighed.last(LAST).map(&:rung).uniq
-        lower, higher = heard.partition { |rung| rung < working.to_i }
-        @between = working.nil? || heard.empty? || heard.include?(working) ? nil : [lower.max, higher.min].compact
-      end
-
-      # @return [Array<Integer>] the rungs that a sentence may name, lowest first: the one mostly worked on; the two it
-      #   lies between; else the two heard most, of equals the one heard last
+      # @return [Array<Integer>] the rungs that a sentence may name, lowest first: the one mostly worked on; else the
+      #   two heard most of the last answers, of equals the one heard last
       def told
         return [] unless working
         return [working] if mostly?
 
         order = weighed.map(&:rung)
-        between || recent.max_by(2) { |rung, times| [times, order.rindex(rung)] }.map(&:first).sort
+        recent.max_by(2) { |rung, times| [times, order.rindex(rung)] }.map(&:first).sort
       end
+
+      # Whether several ways are used well, where none is used mostly: enough answers, most of them right, on two rungs
+      # or more.
+      def several?
+        late = weighed.last(rule.several)
+        !working.nil? && !mostly? && late.size == rule.several && late.map(&:rung).uniq.size > 1 &&
+          late.count(&:right) >= rule.secure_right * rule.several
+      end
+
+      # @return [Integer, nil] the rung that an aim starts from; nil where it is not clear yet
+      def aim_from = mostly? ? working : (told.min if several?)
 
       def weighed = @weighed ||= records.select(&:weighed?)
 

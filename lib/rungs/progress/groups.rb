@@ -38,24 +38,22 @@ module Rungs
 
       def middle(members) = members.filter_map(&:rung).sort.then { |levels| levels[levels.size / 2] || 3 }
 
-      # A split as it stands, each group with its aim: what is next where most of it works.
+      # A split as it stands, each group with its aim and what it does: what is next where most of it works.
       # @param groups [Array<Array<Member>>]
       # @param operation ["add", "subtract"]
       # @param band [String]
       # @return [Array<Group>]
       def told(groups, operation:, band:)
-        made = groups.map { |members| group(members, operation, band) }
-        made.zip(headings(made)) do |group, heading|
-          group.heading = heading
-          group.reason += ". Another group is alike: together they are too many" if heading.end_with?(")")
+        groups.each_with_object([]) do |members, made|
+          made << group(members, operation, band, made.map(&:heading))
         end
-        made
       end
 
-      def group(members, operation, band)
+      def group(members, operation, band, taken)
         known = members.filter_map(&:rung)
         most = known.tally.max_by { |rung, count| [count, -rung] }&.first
         Group.new(who: members, aim: NextProblems.aim(most, operation, band),
+                  heading: heading(most, NextProblems.practised(most, operation, band), taken),
                   reason: reason(known, members.size - known.size, Problem::Band::ALL.fetch(band).rungs))
       end
 
@@ -67,29 +65,18 @@ module Rungs
         there.join(", ")
       end
 
-      # Two groups with one aim say what differs: the rungs they come from; where that is the same too, which of them it
-      # is.
-      def headings(groups)
-        plain = groups.map { |group| heading(group) }
-        from = groups.each_with_index.map do |group, index|
-          plain.count(plain[index]) > 1 ? "#{plain[index]}, from #{from(group)}" : plain[index]
-        end
-        from.each_with_index.map do |name, index|
-          from.count(name) > 1 ? "#{name} (#{from.take(index + 1).count(name)})" : name
-        end
+      # What the group does, in a few words: the first thing that no other group does; where there is none, its number.
+      def heading(most, practised, taken)
+        own = if practised.empty?
+                [most ? "Another way, a story" : "A check-in each"]
+              else
+                practised
+              end
+        (own - taken).first || (2..).lazy.map do |number|
+          "#{own.first} (#{number})"
+        end.find { |name| !taken.include?(name) }
       end
-
-      def heading(group)
-        return "Towards #{Strategy::Rung.at(group.aim).doing}" if group.aim
-
-        group.who.any?(&:rung) ? "Facts again, to hear what is known" : "A check-in each"
-      end
-
-      def from(group)
-        rungs = group.who.filter_map(&:rung).uniq.sort
-        rungs.empty? ? "not heard enough" : rungs.map { |rung| Strategy::Rung.at(rung).short }.join(" and ")
-      end
-      private_class_method :group, :reason, :headings, :heading, :from
+      private_class_method :group, :reason, :heading
     end
   end
 end

@@ -3,26 +3,33 @@
 module Rungs
   module Progress
     # What to ask a child next, in an operation and band (guide 10): problems that let a reasoning rung above the
-    # working one show to advantage. Where there is none to aim at, facts that were reasoned right before, to hear
-    # whether they come at once now.
+    # working one show to advantage; where it is not clear how the child works, the problem that tells most; where there
+    # is nothing to aim at, the same facts in another way.
     #
     #   NextProblems.propose(working: 3, operation: "add", band: "bridge").first.problem.to_s  # => "9 + 6 = □"
     module NextProblems
-      # How many of the last problems are not asked again.
+      Rungs.shelve self
+
+      # How many of the last problems are not asked again, where the band has twice as many facts.
       LAST = 10
       # By the working rung, the rungs to aim at; the later one where the band has no problem for the one before.
       AIMS = { 1 => [2], 2 => [3, 4], 3 => [4] }.freeze
-      # For an aim that is reasoning, no part is less than this.
-      LEAST_PART = 2
-      # For counting on: little is put to, or taken from, much.
-      COUNTED_ON = (1..3)
+      # Where a band has others.
+      AIMS_IN = { "to5" => { 1 => [3] }, "teens" => { 1 => [3], 2 => [3] }, "bridge" => { 2 => [4] } }.freeze
+      # The least part of a problem for reasoning; to five any such problem lets parts be seen.
+      LEAST_PART = Hash.new(2).merge("to5" => 1).freeze
+      ANY_INVITES = %w[to5].freeze
+      # For counting on: little is put to, or taken from, much. By tens that is one to three tens.
+      COUNTED_ON = Hash.new(1..3).merge("tens" => 10..30).freeze
       COUNTED_FROM = { "add" => 4, "subtract" => 5 }.freeze
+      # Where counting on is by tens, in equal steps.
+      IN_STEPS = %w[tens].freeze
+      # Of problems that tell most, so many one after the other.
+      RUNNING = 2
 
-      # problem: a Problem. aim: the rung, 2 to 4. move: the id of the move hoped for. why: a sentence or two for the
-      # teacher.
-      Proposal = Struct.new(:problem, :aim, :move, :why, keyword_init: true)
-      # problem: a Problem. times: how often its fact was reasoned right.
-      Again = Struct.new(:problem, :times, keyword_init: true)
+      # problem: a Problem. aim: the rung, 2 to 4, and move: the id of the move hoped for; nil where it is no aim. why:
+      # a sentence or two for the teacher. telling: whether it is asked to see how the child works.
+      Proposal = Struct.new(:problem, :aim, :move, :why, :telling, keyword_init: true)
 
       FITTING = {} # rubocop:disable Style/MutableConstant
       private_constant :FITTING
@@ -38,66 +45,100 @@ module Rungs
       def propose(working:, operation:, band:, last: [], count: 3)
         aim = aim(working, operation, band) or return []
 
-        asked = last.last(LAST)
-        fresh = fitting(operation, band, working, aim).reject { |problem| asked.include?(problem.fact) }
-        fresh.first(count).map { |problem| proposal(problem, aim) }
+        asked = last.last(remembered(band))
+        fresh = fitting(operation, band, working, aim).reject { |each| asked.include?(each.problem.fact) }
+        varied(fresh, count)
       end
 
-      # @return [Integer, nil] the rung to aim at; nil above part–whole, or where the band lets no higher one show
+      # The same for a child, as the estimate has it: what tells most where it is not clear, and something beyond where
+      # there is nothing to aim at.
+      # @param estimate [Estimate] in that operation and band
+      # @param records [Array<Record>] of the operation, newest last
+      # @return [Array<Proposal>] none where not enough was heard: a check-in is due
+      def for_child(estimate, operation:, band:, records:, last: records.map(&:fact), count: 3)
+        return [] unless estimate.working
+
+        place = { operation: operation, band: band }
+        from = estimate.aim_from or return Telling.propose(estimate, last: last.last(LAST), **place)
+        found = propose(working: from, last: last, count: count, **place)
+        found.any? ? found : Beyond.propose(records, count: count, **place)
+      end
+
+      # @return [Integer, nil] the rung to aim at; nil where the band lets no higher one show
       def aim(working, operation, band)
-        AIMS.fetch(working, []).find { |aim| fitting(operation, band, working, aim).any? }
+        aims = AIMS_IN.fetch(band, {}).fetch(working) { AIMS.fetch(working, []) }
+        aims.find { |aim| fitting(operation, band, working, aim).any? }
       end
 
-      # Facts reasoned right at least twice and not yet known.
-      # @param records [Array<Record>] of the operation
-      # @return [Array<Again>] those reasoned most often first
-      def again(records, operation:, band:, count: 3)
-        right = records.select { |record| record.weighed? && record.right }
-        known = right.select { |record| record.rung == 5 }.map(&:fact)
-        times = right.select { |record| record.rung.between?(3, 4) }.map(&:fact).tally.except(*known)
-        times.select { |fact, often| often >= 2 && fact.size == 2 && Problem::Band.of(fact) == band }
-             .sort_by { |fact, often| [-often, fact.sum, fact] }.first(count)
-             .map { |fact, often| Again.new(problem: Problem::Pool.bare(operation, fact.max, fact.min), times: often) }
+      # What works towards the aim, that of most use first: of each move hoped for, what practises it.
+      # @return [Array<String>]
+      def practised(working, operation, band)
+        aim = aim(working, operation, band) or return []
+        moves = fitting(operation, band, working, aim).map(&:move).uniq
+        moves.map { |move| Strategy::Move::ALL.fetch(move).practised }.uniq
       end
+
+      # @return [Integer] how many of the last facts are not asked again
+      def remembered(band) = [LAST, Problem::Band::ALL.fetch(band).pairs.map(&:sort).uniq.size / 2].min
 
       # Those of a band, best first, each fact once, the larger number first; worked out once, since every page asks.
+      # @return [Array<Proposal>]
       def fitting(operation, band, working, aim)
         FITTING[[operation, band, working, aim]] ||= begin
-          problems = Problem::Band::ALL.fetch(band).pairs.map do |first, second|
-            Problem::Pool.bare(operation, first,
-                               second)
-          end
+          pairs = Problem::Band::ALL.fetch(band).pairs
+          problems = pairs.map { |first, second| Problem::Pool.bare(operation, first, second) }
           fit = problems.select { |problem| fits?(problem, aim) }
-          fit.sort_by { |problem| order(problem, working, aim) }.uniq(&:fact).freeze
+          fit.sort_by { |problem| order(problem, working, aim) }.uniq(&:fact)
+             .map { |problem| proposal(problem, aim) }.freeze
         end
       end
 
       def fits?(problem, aim)
         return false if problem.add? && problem.first < problem.second
         return counted_on?(problem) if aim == 2
+        return false if problem.smaller < LEAST_PART[problem.band]
 
-        problem.smaller >= LEAST_PART && Strategy::Pull.new(problem).rung == aim
+        ANY_INVITES.include?(problem.band) ? problem.affords.include?(aim) : Strategy::Pull.new(problem).rung == aim
       end
 
       def counted_on?(problem)
         from, by = problem.add? ? problem.parts : [problem.whole, problem.given]
-        COUNTED_ON.cover?(by) && by < from && from >= COUNTED_FROM.fetch(problem.operation)
+        COUNTED_ON[problem.band].cover?(by) && by < from && from >= COUNTED_FROM.fetch(problem.operation)
       end
 
       # What it saves, most first; those with a nine; the smaller whole; the larger first numbers.
       def order(problem, working, aim)
-        works = Strategy::Pull.new(problem).steps.to_h { |step| [step.rung, step.work] }
+        works = paths(problem).group_by(&:rung).transform_values { |all| all.map(&:work).min }
         saves = works.select { |rung, _| rung <= working }.values.min - works.fetch(aim)
         [-saves, problem.parts.include?(9) ? 0 : 1, problem.whole, -problem.leading_number, -problem.parts[0]]
       end
 
-      def proposal(problem, aim)
-        path = problem.paths.select { |each| each.rung == aim && each.move.pulls? }.min_by(&:work)
-        why = "#{Rungs.capital(Strategy::Rung.at(aim).doing)} would show here: #{path.move.title}. Listen for " \
-              "“#{path.says}”"
-        Proposal.new(problem: problem, aim: aim, move: path.move.id, why: why)
+      # Those that count among what it invites; by tens, counting on in equal steps where it can be.
+      def paths(problem)
+        plain = problem.paths.select { |path| path.move.pulls? }
+        steps = IN_STEPS.include?(problem.band) ? problem.paths - plain : []
+        steps.empty? ? plain : plain.reject { |path| path.rung == 2 } + steps
       end
-      private_class_method :fitting, :fits?, :counted_on?, :order, :proposal
+
+      def proposal(problem, aim)
+        ways = paths(problem).select { |each| each.rung == aim }.sort_by(&:work)
+        why = "#{Rungs.capital(Strategy::Rung.at(aim).doing)} would show here: #{ways.first.move.title}. Listen for " \
+              "#{ways.map { |path| "“#{path.says}”" }.uniq.join(' or ')}"
+        Proposal.new(problem: problem, aim: aim, move: ways.first.move.id, why: why, telling: false)
+      end
+
+      # Down the order: first those that hope for a move not taken yet, then those that share no number with those
+      # taken, then any.
+      def varied(fresh, count)
+        (1..count).each_with_object([]) do |_, taken|
+          left = fresh - taken
+          moves, numbers = taken.map(&:move), taken.flat_map { |each| each.problem.parts }
+          following = left.find { |each| !moves.include?(each.move) } ||
+                      left.find { |each| !each.problem.parts.intersect?(numbers) } || left.first
+          taken << following if following
+        end
+      end
+      private_class_method :remembered, :fitting, :fits?, :counted_on?, :order, :paths, :proposal, :varied
     end
   end
 end

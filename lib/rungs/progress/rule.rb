@@ -6,7 +6,7 @@ module Rungs
     Rule = Struct.new(:days_up, :days_down, :weights, :below, :above, :help, :half_life, :least_records,
                       :least_confidence,
                       :secure_confidence, :secure_days, :secure_records, :secure_facts, :secure_on_days, :secure_right,
-                      :recent_days, :recent_answers, :lead, :fairly, keyword_init: true) do
+                      :recent_days, :recent_answers, :lead, :fairly, :several, keyword_init: true) do
       # The weight of hearing rung r from a child who works on s.
       # @param step [Integer] r − s
       def weight(step) = weights.fetch(step) { step.negative? ? below : above }
@@ -26,7 +26,8 @@ module Rungs
       help: { "alone" => 1.0, "prompted" => 0.5, "shown" => 0.2 }.freeze,
       half_life: 60.0, least_records: 2, least_confidence: 0.4,
       secure_confidence: 0.8, secure_days: 42, secure_records: 4, secure_facts: 3, secure_on_days: 2, secure_right: 0.8,
-      recent_days: 28, recent_answers: 7, lead: 2, fairly: 0.6
+      recent_days: 28, recent_answers: 7, lead: 2, fairly: 0.6,
+      several: 10
     ).freeze
   end
 end

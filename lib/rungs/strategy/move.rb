@@ -5,9 +5,10 @@ module Rungs
     # One way of working a problem: the "how" under a rung (guide 4). What a move is, is all in its entry
     # under moves/: when it applies, what it costs, how it goes, and how pictures act it out.
     class Move
-      attr_reader :id, :rung, :rung_id, :title, :draws, :usual
+      attr_reader :id, :rung, :rung_id, :title, :practised, :draws, :usual
 
       # @param rung [String] the id of its rung
+      # @param practised [String] what a group works on that practises it, in four words at most
       # @param for_a [Symbol] :whole (add), :part (sub) or :either
       # @param shapes [Array<Symbol>] the problems it is for, by Problem#shape
       # @param applies [Proc] Problem → whether it fits these numbers
@@ -18,12 +19,14 @@ module Rungs
       # @param usual [Boolean] whether it comes to mind first, where several moves of a rung are possible
       # @param pulls [Boolean] whether it counts among what a problem invites
       # @param draws [Symbol] the picture that shows it best, of Picture's catalogue
-      def initialize(id:, rung:, title:, for_a:, applies:, goes:, acts: Acting::PLAIN, shapes: %i[two], draws: :line,
-                     usual: true, pulls: true, counts: 0, recalls: [], splits: 0, turns: 0)
+      def initialize(id:, rung:, title:, for_a:, applies:, goes:, practised: Rungs.capital(title), acts: Acting::PLAIN,
+                     shapes: %i[two], draws: :line, usual: true, pulls: true, counts: 0, recalls: [], splits: 0,
+                     turns: 0)
         @id = id
         @rung_id = rung
         @rung = Rung::ALL.fetch(rung).level
         @title = title
+        @practised = practised
         @for_a = for_a
         @shapes = shapes
         @applies = applies

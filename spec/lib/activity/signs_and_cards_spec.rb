@@ -61,8 +61,8 @@ RSpec.describe Rungs::Activity do
       told.each do |form, (problem, spoken, answer, things)|
         %w[pictures sentences].each do |shown|
           item = made("match_up", form: form, shown: shown).item({ problem: problem, answers: [4, answer, 9, 2] })
-          words = ["#{shown == 'sentences' ? 'A sum' : 'Look'}: #{spoken}.", "Build it.",
-                   "Which card belongs to #{spoken}?", "Count to be sure: #{answer}."]
+          words = ["Which card belongs to #{spoken}?", "Build it.", "Which of the cards is it?",
+                   "Count to be sure: #{answer}."]
           expect(item.steps.first(4).map(&:words)).to eq(words)
           seen, built, cards, together = item.steps.map { |step| step.layout.marks.map(&:shape).tally }
           expect(seen.key?(:thing)).to be(shown == "pictures")
@@ -99,8 +99,7 @@ RSpec.describe Rungs::Activity do
               .not_to include(item.answer)
           end
           expect(looked.map(&:words).join(" ")).not_to match(/\b#{item.answer}\b/) unless given.count(item.answer) > 1
-          expect(item.steps.map(&:name)).to eq(%w[look look ask check write])
-          expect(item.steps[2].words).to eq(item.ask)
+          expect(item.steps.map(&:name)).to eq(%w[ask look look check write])
         end
       end
     end

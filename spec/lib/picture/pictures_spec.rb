@@ -57,7 +57,7 @@ RSpec.describe Rungs::Picture do
     texts = ["9 + 5 = ?", "2 + 9 = ?", "14 - 5 = ?", "13 - 9 = ?", "5 + ? = 14", "6 + 7 = ?", "6 + 6 = ?", "6 + 8 = ?",
              "23 + 4 = ?",
              "30 + 40 = ?", "70 - 30 = ?", "3 + 7 = ?", "10 + 4 = ?", "5 + 3 = ?", "27 + 5 = ?", "42 - 5 = ?",
-             "28 - 15 = ?",
+             "28 - 15 = ?", "34 + 25 = ?", "65 - 27 = ?",
              "8 + 2 + 5 = ?", "4 + 4 + 5 = ?", "8 + 4 = ? + 5"]
     examples = texts.map { |text| problem(text) } + [Rungs::Problem.told("compare.difference.more", [9, 4])]
     paths = examples.flat_map { |each| each.paths.map { |path| [path, each] } }

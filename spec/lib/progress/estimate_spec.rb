@@ -135,12 +135,12 @@ RSpec.describe Rungs::Progress::Estimate do
       record(rung, day: day, affords: [1, 2, 3, 5], fact: [2, 3])
     end
     told = estimate(to5)
-    expect(told).to have_attributes(working: 4, between: [3, 5], told: [3, 5], title: "part–whole / known",
+    expect(told).to have_attributes(working: 4, told: [3, 5], title: "part–whole / known",
                                     mostly?: false)
     expect(told.words.works).to eq("works now by part–whole, now by known facts")
     expect(told.reason).to eq("Not clear yet: known 3, part–whole 2 of the last 5, the last today; make ten " \
                               "could show in none of these.")
-    expect(described_class.of([], on: start)).to have_attributes(between: nil, told: [], title: nil)
+    expect(described_class.of([], on: start)).to have_attributes(told: [], title: nil)
   end
 
   it "says mostly only where half of the last seven were on that rung, or two more than on any other" do
@@ -152,6 +152,33 @@ RSpec.describe Rungs::Progress::Estimate do
     mixed = estimate([2, 5, 2, 3, 5, 3, 2, 5].each_with_index.map { |rung, day| record(rung, day: day) })
     expect(mixed.mostly?).to be(false)
     expect(mixed.reason).to match(/\ANot clear yet: known 3, count on 2, part–whole 2 of the last 7, the last today/)
+  end
+
+  it "says that several ways are used where ten answers, most of them right, lie on two rungs or more" do
+    rungs = [1, 2, 3, 2, 3, 5, 3, 2, 5, 5]
+    told = lambda { |wrong, many = 10|
+      estimate(rungs.last(many).each_with_index.map { |rung, day| record(rung, day: day, right: day >= wrong) })
+    }
+    expect(told.call(2)).to have_attributes(several?: true, mostly?: false, aim_from: 2, told: [2, 5])
+    expect(told.call(2).reason).to start_with("Uses several ways, which is healthy: known 3, count on 2")
+    expect(told.call(2).words.sureness).to eq("several ways")
+    expect([told.call(3).several?, told.call(3).aim_from, told.call(0, 9).several?]).to eq([false, nil, false])
+    expect(estimate(Array.new(10) { |day| record(2, day: day) })).to have_attributes(several?: false, aim_from: 2)
+  end
+
+  it "never names a rung that its own counts do not, through any history" do
+    random = Random.new(3)
+    300.times do
+      told = estimate(Array.new(random.rand(2..16)) do |day|
+        record(random.rand(1..5), day: day, right: random.rand < 0.9)
+      end)
+      next unless told.working
+
+      best = told.recent.values.max
+      expect(told.told.map { |rung| told.recent[rung] }.max).to eq(best)
+      expect(told.told.size).to eq(1).or(eq(2))
+      expect(told.recent[told.working]).to eq(best) if told.mostly?
+    end
   end
 
   it "says nothing of a rung in words that was not heard, and no chance as a figure, through any history" do

@@ -74,9 +74,13 @@ RSpec.describe "The records’ tables" do
         progress::NextProblems.propose(working: working, operation: operation, band: band, last: last, count: 5)
                               .map { |each| [each.problem.to_s, each.aim, each.move, each.why] }
       end
-      again = progress::NextProblems.again(records(working, band: band, operation: operation, many: 30),
-                                           operation: operation, band: band)
-      ["#{working} #{operation} #{band}", [told, again.map { |each| [each.problem.to_s, each.times] }]]
+      heard = records(working, band: band, operation: operation, many: 30)
+      own = [4, 10, 17, 30].map do |many|
+        estimate = progress::Estimate.of(heard.first(many), on: heard[many - 1].day)
+        progress::NextProblems.for_child(estimate, operation: operation, band: band, records: heard.first(many))
+                              .map { |each| [each.problem.to_s, each.aim, each.why, each.telling] }
+      end
+      ["#{working} #{operation} #{band}", [told, own]]
     end)
   end
 

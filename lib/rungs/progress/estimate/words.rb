@@ -10,8 +10,8 @@ module Rungs
           @estimate = estimate
         end
 
-        # @return [String, nil] "count on"; "part–whole / known" where it is between two or not clear; nil where not
-        #   enough was heard
+        # @return [String, nil] "count on"; "part–whole / known" where it is not mostly one; nil where not enough was
+        #   heard
         def title
           return unless working
 
@@ -23,8 +23,10 @@ module Rungs
           "1 answer: #{rung(weighed.last.rung).title.downcase}" if @estimate.filter.heard == 1 && weighed.any?
         end
 
-        # @return [String] "clear", "fairly clear", "one more answer helps"; "not clear yet" between rungs
+        # @return [String] "clear", "fairly clear", "one more answer helps"; "several ways" or "not clear yet" where no
+        #   rung is worked on mostly
         def sureness
+          return "several ways" if @estimate.several?
           return "not clear yet" unless @estimate.mostly?
           return "clear" if @estimate.confidence >= rule.secure_confidence
 
@@ -54,10 +56,10 @@ module Rungs
           @estimate.mostly? ? "#{clear(written)}#{security}" : unclear
         end
 
-        # @return [String] "count on, 4 of 7", of the last ten
+        # @return [String] "count on, 4 of 7", of the last answers that "mostly" is said from
         def most_often
-          level, times = @estimate.commonest
-          "#{rung(level).short}, #{times} of #{[weighed.size, STEADY].min}"
+          level, times = @estimate.recent.max_by { |each, often| [often, each == working ? 1 : 0, -each] }
+          "#{rung(level).short}, #{times} of #{last.size}"
         end
 
         # @return [Array<String>] "count on 3 of 7", the rungs heard in the last four weeks, highest first
@@ -75,7 +77,7 @@ module Rungs
         def weighed = @estimate.weighed
         def rule = @estimate.rule
         def rung(level) = Strategy::Rung.at(level)
-        def last = weighed.last(LAST)
+        def last = weighed.last(rule.recent_answers)
 
         def clear(written)
           times = last.count { |record| record.rung == working }
@@ -87,7 +89,8 @@ module Rungs
         def unclear
           in_order = @estimate.recent.sort_by { |level, often| [-often, level] }
           times = in_order.map { |level, often| "#{rung(level).short} #{often}" }
-          "Not clear yet: #{times.join(', ')} of the last #{@estimate.recent.values.sum}, the last #{ago}#{could_show}."
+          opening = @estimate.several? ? "Uses several ways, which is healthy" : "Not clear yet"
+          "#{opening}: #{times.join(', ')} of the last #{last.size}, the last #{ago}#{could_show}."
         end
 
         # Where the problems did not all let the working rung show.

@@ -56,7 +56,7 @@ module Rungs
         ].freeze
 
         ENTRIES = [
-          { id: "tens_then_ones", title: "the tens, then the ones", for_a: :whole,
+          { id: "tens_then_ones", title: "the tens, then the ones", practised: "Tens, then ones", for_a: :whole,
             applies: ->(problem) { ADDS.call(problem) && ones(kept(problem).last).positive? },
             splits: 1, recalls: %w[fact fact],
             acts: lambda { |problem|
@@ -73,7 +73,8 @@ module Rungs
                       "is #{Say.word(w)}." }
             } },
 
-          { id: "tens_then_ones_back", title: "the tens off, then the ones", for_a: :part,
+          { id: "tens_then_ones_back", title: "the tens off, then the ones",
+            practised: "Tens off, then ones", for_a: :part,
             applies: ->(problem) { TAKES.call(problem) && problem.given >= 11 && ones(problem.given).positive? },
             splits: 1, recalls: %w[fact fact],
             acts: lambda { |problem|

@@ -6,7 +6,7 @@ module Rungs
       # Rung 2: one number is held in the head, and the rest is counted by ones, up or back.
       module CountOn
         ENTRIES = [
-          { id: "on_first", title: "from the first", for_a: :whole, shapes: %i[two three],
+          { id: "on_first", title: "from the first", practised: "Count on a few", for_a: :whole, shapes: %i[two three],
             applies: ->(_) { true },
             counts: ->(problem) { problem.whole - problem.addends.first },
             acts: Acting::JOINED,
@@ -16,7 +16,7 @@ module Rungs
               { landings: [*a..w], equations: [Say.written(problem)], says: says }
             } },
 
-          { id: "on_larger", title: "from the larger", for_a: :whole,
+          { id: "on_larger", title: "from the larger", practised: "From the larger number", for_a: :whole,
             applies: ->(problem) { problem.smaller >= 1 && problem.addends.first < problem.larger },
             counts: lambda(&:smaller),
             acts: ->(problem) { { gathered: [[problem.larger], [problem.larger, problem.smaller]] } },
@@ -25,7 +25,7 @@ module Rungs
               { landings: [*hi..w], equations: [Say.sum(hi, lo)], says: Say.counting(hi, [*(hi + 1)..w]) }
             } },
 
-          { id: "back_from", title: "back from the whole", for_a: :part,
+          { id: "back_from", title: "back from the whole", practised: "Count back a few", for_a: :part,
             applies: ->(_) { true },
             counts: lambda(&:given),
             goes: lambda { |problem|
@@ -34,7 +34,7 @@ module Rungs
               { landings: w.downto(q).to_a, equations: [Say.difference(w, p)], says: says }
             } },
 
-          { id: "back_to", title: "back down to the part", for_a: :part,
+          { id: "back_to", title: "back down to the part", practised: "Back down to it", for_a: :part,
             applies: ->(_) { true },
             counts: lambda(&:sought),
             acts: ->(problem) { { gathered: [[problem.whole]], taken: [problem.sought] } },
@@ -45,7 +45,7 @@ module Rungs
                 says: says || "#{Say.counting(w, (w - 1).downto(p).to_a)} That is #{Say.steps(q)} back." }
             } },
 
-          { id: "up_to", title: "up from the part", for_a: :part,
+          { id: "up_to", title: "up from the part", practised: "Count up to it", for_a: :part,
             applies: ->(_) { true },
             counts: lambda(&:sought),
             acts: Acting::BUILT_UP,

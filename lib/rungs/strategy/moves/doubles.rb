@@ -11,7 +11,7 @@ module Rungs
         def self.said(number) = "#{Say.open(number)} and #{Say.word(number)} is #{Say.word(number * 2)}"
 
         ENTRIES = [
-          { id: "double", title: "uses the double", for_a: :either, draws: :dots,
+          { id: "double", title: "uses the double", practised: "Doubles", for_a: :either, draws: :dots,
             applies: ->(problem) { problem.first == problem.second && problem.first >= 2 },
             recalls: %w[double],
             acts: ->(problem) { { gathered: [problem.parts] } },
@@ -23,7 +23,8 @@ module Rungs
                 says: "#{Say.open(w)} is #{Say.word(p)} and #{Say.word(p)}, so #{Say.word(p)}." }
             } },
 
-          { id: "near_double", title: "uses the double beside it", for_a: :whole, draws: :rack,
+          { id: "near_double", title: "uses the double beside it",
+            practised: "Doubles and near doubles", for_a: :whole, draws: :rack,
             applies: BESIDE, counts: 1, recalls: %w[double],
             acts: ->(problem) { { gathered: [[problem.smaller] * 2, problem.addends] } },
             goes: lambda { |problem|
@@ -32,7 +33,8 @@ module Rungs
                 says: "#{said(lo)}, and one more is #{Say.word(w)}." }
             } },
 
-          { id: "double_less_one", title: "uses the double above, less one", for_a: :whole, draws: :rack, usual: false,
+          { id: "double_less_one", title: "uses the double above, less one",
+            practised: "Doubles, less one", for_a: :whole, draws: :rack, usual: false,
             applies: BESIDE, counts: 1, recalls: %w[double],
             acts: ->(problem) { { gathered: [[problem.larger] * 2, problem.addends] } },
             goes: lambda { |problem|
@@ -41,7 +43,8 @@ module Rungs
                 says: "#{said(hi)}, and one less is #{Say.word(w)}." }
             } },
 
-          { id: "share_even", title: "gives one across to make a double", for_a: :whole, draws: :towers,
+          { id: "share_even", title: "gives one across to make a double",
+            practised: "Across to a double", for_a: :whole, draws: :towers,
             applies: ->(problem) { problem.larger - problem.smaller == 2 && problem.smaller >= 2 },
             splits: 1, counts: 1, recalls: %w[double],
             acts: ->(problem) { { gathered: [problem.addends, [problem.smaller + 1] * 2] } },

@@ -27,11 +27,12 @@ module Rungs
         }
 
         ENTRIES = [
-          { id: "five_some", title: "sees five and some", for_a: :either, draws: :frame,
+          { id: "five_some", title: "sees five and some", practised: "Fives and some", for_a: :either, draws: :frame,
             applies: ->(problem) { problem.parts.include?(5) && problem.smaller >= 1 && problem.whole <= 10 },
             recalls: %w[five], acts: AND_SOME, goes: SAID_AND_SOME },
 
-          { id: "five_and", title: "five and five, then the rest", for_a: :whole, draws: :rack,
+          { id: "five_and", title: "five and five, then the rest",
+            practised: "Fives in both", for_a: :whole, draws: :rack,
             applies: ->(problem) { problem.smaller >= 5 && problem.larger.between?(6, 9) },
             splits: ->(problem) { problem.parts.count { |part| part > 5 } },
             recalls: ->(problem) { problem.smaller > 5 ? %w[partner ten_and fact] : %w[partner ten_and] },
@@ -50,11 +51,11 @@ module Rungs
                 says: "Five and five is ten, and #{said}: #{Say.word(problem.whole)}." }
             } },
 
-          { id: "ten_and", title: "sees ten and some", for_a: :either, draws: :frame,
+          { id: "ten_and", title: "sees ten and some", practised: "Ten and some", for_a: :either, draws: :frame,
             applies: ->(problem) { problem.parts.include?(10) && problem.whole.between?(11, 19) },
             recalls: %w[ten_and], acts: AND_SOME, goes: SAID_AND_SOME },
 
-          { id: "place_value", title: "tens and ones", for_a: :whole, draws: :bundles,
+          { id: "place_value", title: "tens and ones", practised: "Tens and ones", for_a: :whole, draws: :bundles,
             applies: lambda { |problem|
               problem.larger >= 11 && problem.smaller >= 1 && problem.whole <= 100 &&
                 problem.parts.any? { |part| ones(part).positive? }
@@ -77,7 +78,8 @@ module Rungs
                 says: "#{Rungs.capital([*said, last].join(', '))}." }
             } },
 
-          { id: "place_value_apart", title: "takes tens from tens and ones from ones", for_a: :part, draws: :bundles,
+          { id: "place_value_apart", title: "takes tens from tens and ones from ones",
+            practised: "Tens and ones apart", for_a: :part, draws: :bundles,
             applies: lambda { |problem|
               w, p = problem.whole, problem.given
               [w, p].min >= 11 && problem.sought >= 1 && ones(w) >= ones(p) && [w, p].any? do |each|

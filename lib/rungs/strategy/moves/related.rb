@@ -16,7 +16,8 @@ module Rungs
         end
 
         ENTRIES = [
-          { id: "family", title: "uses the matching addition", for_a: :part, draws: :parts,
+          { id: "family", title: "uses the matching addition",
+            practised: "Adding to take away", for_a: :part, draws: :parts,
             applies: ->(problem) { problem.smaller.positive? },
             turns: 1, recalls: %w[fact],
             acts: Acting::BUILT_UP,
@@ -26,7 +27,8 @@ module Rungs
                 says: "#{Say.open(p)} and #{Say.word(q)} is #{Say.word(w)}, so it is #{Say.word(q)}." }
             } },
 
-          { id: "tens_fact", title: "the fact in ones, said in tens", for_a: :either, draws: :bundles,
+          { id: "tens_fact", title: "the fact in ones, said in tens",
+            practised: "Tens as in ones", for_a: :either, draws: :bundles,
             applies: ->(problem) { problem.band == "tens" },
             recalls: %w[fact],
             acts: lambda { |problem|

@@ -24,7 +24,7 @@ module Rungs
         end
 
         ENTRIES = [
-          { id: "skip", title: "in equal steps", for_a: :whole, usual: false, pulls: false,
+          { id: "skip", title: "in equal steps", practised: "On by tens", for_a: :whole, usual: false, pulls: false,
             applies: lambda { |problem|
               unit = unit(*problem.parts)
               !unit.nil? && problem.smaller >= unit && problem.larger > unit
@@ -36,7 +36,8 @@ module Rungs
                 **walk(problem.larger, problem.whole, unit(*problem.parts)) }
             } },
 
-          { id: "skip_back", title: "back in equal steps", for_a: :part, usual: false, pulls: false,
+          { id: "skip_back", title: "back in equal steps",
+            practised: "Back by tens", for_a: :part, usual: false, pulls: false,
             applies: ->(problem) { FITS.call(problem, problem.given) },
             counts: ->(problem) { problem.given / unit(problem.whole, problem.given) },
             goes: lambda { |problem|
@@ -44,7 +45,8 @@ module Rungs
               { equations: [Say.difference(w, p)], **walk(w, q, unit(w, p)) }
             } },
 
-          { id: "skip_up", title: "up in equal steps", for_a: :part, usual: false, pulls: false,
+          { id: "skip_up", title: "up in equal steps",
+            practised: "Up by tens", for_a: :part, usual: false, pulls: false,
             applies: ->(problem) { FITS.call(problem, problem.sought) },
             counts: ->(problem) { problem.sought / unit(problem.whole, problem.given) },
             acts: Acting::BUILT_UP,

@@ -9,7 +9,8 @@ module Rungs
         def self.next_ten(number) = number - ones(number) + 10
 
         ENTRIES = [
-          { id: "ten_partner", title: "sees the empty places of ten", for_a: :either, draws: :frame,
+          { id: "ten_partner", title: "sees the empty places of ten",
+            practised: "Partners of ten", for_a: :either, draws: :frame,
             applies: ->(problem) { problem.whole == 10 && problem.smaller.positive? },
             recalls: %w[partner],
             acts: ->(problem) { (problem.add? ? Acting::JOINED : Acting::PLAIN).call(problem) },
@@ -22,7 +23,7 @@ module Rungs
                 says: "#{filled}, so #{Say.word(q)}." }
             } },
 
-          { id: "next_ten", title: "up through the next ten", for_a: :whole,
+          { id: "next_ten", title: "up through the next ten", practised: "To the next ten", for_a: :whole,
             applies: lambda { |problem|
               lo, hi = problem.smaller, problem.larger
               hi >= 11 && lo <= 9 && ones(hi) + lo > 10 && problem.whole <= 100
@@ -43,7 +44,7 @@ module Rungs
                       "#{Say.word(w)}." }
             } },
 
-          { id: "back_to_ten", title: "back through the ten below", for_a: :part,
+          { id: "back_to_ten", title: "back through the ten below", practised: "Back to a ten", for_a: :part,
             applies: lambda { |problem|
               problem.whole >= 21 && ones(problem.whole) >= 1 && problem.given.between?(ones(problem.whole) + 1, 9)
             },

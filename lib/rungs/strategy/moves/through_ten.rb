@@ -21,7 +21,7 @@ module Rungs
         end
 
         ENTRIES = [
-          { id: "up_through_ten", title: "up through ten", for_a: :whole, draws: :frame,
+          { id: "up_through_ten", title: "up through ten", practised: "Up through ten", for_a: :whole, draws: :frame,
             applies: FITS, splits: 1, recalls: %w[partner ten_and], acts: FILLED,
             goes: lambda { |problem|
               hi, w = problem.larger, problem.whole
@@ -31,7 +31,8 @@ module Rungs
                 says: "#{Say.open(hi)} and #{Say.word(fill)} is ten, and #{Say.word(rest)} more is #{Say.word(w)}." }
             } },
 
-          { id: "give_to_ten", title: "gives to make a ten", for_a: :whole, draws: :frame,
+          { id: "give_to_ten", title: "gives to make a ten",
+            practised: "Give to make ten", for_a: :whole, draws: :frame,
             applies: FITS, splits: 1, recalls: %w[partner ten_and], acts: FILLED,
             goes: lambda { |problem|
               hi, w = problem.larger, problem.whole
@@ -41,7 +42,8 @@ module Rungs
                       "#{Say.word(w)}." }
             } },
 
-          { id: "nine_as_ten", title: "takes nine as ten, less one", for_a: :either, draws: :frame, usual: false,
+          { id: "nine_as_ten", title: "takes nine as ten, less one",
+            practised: "Nine as ten", for_a: :either, draws: :frame, usual: false,
             applies: lambda { |problem|
               nine, other = problem.add? ? [problem.larger, problem.smaller] : [problem.given, problem.sought]
               FITS.call(problem) && nine == 9 && other >= 3
@@ -58,7 +60,7 @@ module Rungs
                 says: "I take ten: #{Say.word(w - 10)}. I give one back: #{Say.word(q)}." }
             } },
 
-          { id: "back_through_ten", title: "back through ten", for_a: :part,
+          { id: "back_through_ten", title: "back through ten", practised: "Back through ten", for_a: :part,
             applies: FITS, splits: 1, recalls: %w[ten_and partner],
             acts: lambda { |problem|
               w, p = problem.whole, problem.given
@@ -74,7 +76,7 @@ module Rungs
                       "#{Say.word(q)}." }
             } },
 
-          { id: "ten_minus", title: "takes from the ten", for_a: :part, draws: :frame,
+          { id: "ten_minus", title: "takes from the ten", practised: "Take from the ten", for_a: :part, draws: :frame,
             applies: FITS, splits: 1, recalls: %w[partner ten_and],
             acts: ->(problem) { { gathered: [[problem.whole]], taken: [problem.given], from: :first } },
             goes: lambda { |problem|
@@ -85,7 +87,7 @@ module Rungs
                       "#{Say.word(q)}." }
             } },
 
-          { id: "up_through_ten_to", title: "up through ten to the whole", for_a: :part,
+          { id: "up_through_ten_to", title: "up through ten to the whole", practised: "Up through ten", for_a: :part,
             applies: FITS, splits: 1, recalls: %w[partner ten_and],
             acts: lambda { |problem|
               { gathered: [[problem.given], [problem.given, 10 - problem.given], [problem.given, problem.sought]] }
