@@ -5,6 +5,8 @@ module Sheets
   class Practice < ForChild
     # How much of the width is for the picture; the sentence has the rest.
     PICTURED = 0.6
+    # A thing that is counted is as wide as a finger: millimetres.
+    FINGER = 8
     # A box and a numeral that a child’s pencil can meet: millimetres a unit.
     UNIT = { false => 10, true => 13 }.freeze
     # The least that a picture and its sentence need below the words.
@@ -27,7 +29,7 @@ module Sheets
       def drawn_from(source, chosen)
         activity = source.kind.class
         { title: activity.title, down: source.written[:down], **chosen.slice(:per_page, :answers),
-          **activity.paper.slice(:shows, :asks),
+          **activity.paper.slice(:asks),
           **(source.part ? of_part(source, chosen) : of_activity(source.kind, chosen)) }
       end
 
@@ -51,13 +53,12 @@ module Sheets
     end
 
     # @param items [Array<Rungs::Activity::Item>]
-    # @param shows [Integer, nil] which step is shown; by default the last that asks
     # @param asks [Range, nil] steps whose words are read before the question
     # @param per_page [Integer] of PER_PAGE; fewer where they need more room
     # @param answers [Boolean]
     # @param down [Boolean] whether sentences stand down the page
     # @raise [Rungs::Error]
-    def initialize(items:, shows: nil, asks: nil, per_page: 6, answers: false, down: false, **sheet)
+    def initialize(items:, asks: nil, per_page: 6, answers: false, down: false, **sheet)
       raise Rungs::Error::NotAProblem, "there is nothing to put on this sheet" if items.empty?
       unless PER_PAGE.include?(per_page)
         raise Rungs::Error::Unknown, "a page has #{PER_PAGE.join(', ')} of them, not #{per_page}"
@@ -65,7 +66,6 @@ module Sheets
 
       super(**sheet)
       @items = items
-      @shows = shows
       @asks = asks
       @per_page = per_page
       @answers = answers
@@ -77,18 +77,31 @@ module Sheets
     def body
       asks = @items.map { |item| question(item) }
       shared = asks.first if @items.size > 1 && asks.uniq.size == 1
-      high = row_height(shared, asks)
-      @items.each_slice((left_below(shared) / high).floor).with_index do |items, page|
+      evenly(shared, row_height(shared, asks)).with_index do |items, page|
         paper.turn if page.positive?
-        top = head(shared)
+        top, high = head(shared), left_below(shared) / [items.size, 2].max
         items.each_with_index { |item, row| row(item, top + (row * high), high, shared.nil?) }
       end
     end
 
-    # As many rows as were wanted, but each with room for its words, and to draw.
+    # As many as were wanted where they find room; else fewer, and as many on each page.
+    # @return [Enumerator<Array<Rungs::Activity::Item>>]
+    def evenly(shared, high)
+      fit = [@per_page, (left_below(shared) / high).floor].min.clamp(1..)
+      pages = (@items.size / fit.to_f).ceil
+      @items.each_slice((@items.size / pages.to_f).ceil)
+    end
+
+    # What a row needs for its words, for things as large as a finger, and for its sentences.
     def row_height(shared, asks)
       said = shared ? 0 : asks.map { |ask| paper.height_of(ask, size: size) }.max
-      [(left_below(shared) - 0.1) / @per_page, said + LEAST.fetch(@large)].max
+      [said + LEAST.fetch(@large), *@items.map { |item| said + 8 + needed(item) }].max
+    end
+
+    def needed(item)
+      layout = picture(item)
+      thing = layout&.counters&.map(&:width)&.min
+      [thing ? (layout.height + 1) * FINGER / thing : 0, item.sentences.size * (UNIT.fetch(@large) + 4)].max
     end
 
     def left_below(shared) = paper.height - head_height(shared)
@@ -103,26 +116,34 @@ module Sheets
       paper.line(0, y + high - 2, paper.width, y + high - 2, color: Paper::LINE, thick: 0.15)
     end
 
+    # Those to be filled in, one under the other; where there is none, a line to write on.
     def sentence(item, y, room)
       x = (paper.width * PICTURED) + 4
-      if item.equation
-        sentence = Rungs::Picture::Sentence.new(item.equation, down: @down).layout
-        paper.draw(sentence, x: x, y: y, height: room, unit: UNIT.fetch(@large), align: :right)
-      else
-        paper.line(x, y + room - 4, paper.width, y + room - 4)
-      end
+      return paper.line(x, y + room - 4, paper.width, y + room - 4) if item.sentences.empty?
+
+      high = room / item.sentences.size
+      item.sentences.each_with_index { |text, row| written(text, x, y + (row * high), high) }
     end
 
-    # What is asked, but not the sentence once more.
+    def written(text, x, y, high)
+      return paper.words(text, y: y + (high / 2) - 4, size: size, align: :right) if text.match?(/\p{L}{3}/)
+
+      sentence = Rungs::Picture::Sentence.new(text, down: @down).layout
+      paper.draw(sentence, x: x, y: y, height: high, unit: UNIT.fetch(@large), align: :right)
+    end
+
+    # What to do, but not the sentence once more.
     def question(item)
       before = @asks ? item.steps[@asks].map(&:words) : []
-      [*before, item.ask == item.equation ? "Work it out. Draw how." : item.ask].join(" ")
+      asked = item.paper.to_h[:words] || (item.ask == item.equation ? "Work it out. Draw how." : item.ask)
+      [*before, asked].join(" ")
     end
 
     # As it stands when it is asked; a sentence alone leaves room to draw.
     def picture(item)
-      step = @shows ? item.steps[@shows] : item.steps.reverse.find { |each| each.name == "ask" } || item.steps.first
-      step.layout unless step.layout.marks.any? { |mark| mark.state == :new && mark.text == "=" }
+      shown = item.paper.to_h.fetch(:shown) { item.steps.first.layout } or return
+      layout = shown.is_a?(Rungs::Picture::Layout) ? shown : shown.layout
+      layout unless layout.marks.any? { |mark| mark.state == :new && mark.text == "=" }
     end
 
     # For the one who looks through them.

@@ -36,7 +36,7 @@ RSpec.describe "The board" do
     expect([state.layout.alt, state.second.alt]).to match([/jumps to 10, then 14/, /Two ten-frames/])
     command "draw", "rack"
     expect([state.drawn?("rack"), state.second]).to eq([true, nil])
-    command "step", "0.3"
+    command "step", "0.4"
     expect([state.drawn, state.sentence]).to eq([nil, "9 + 5 = 14"])
   end
 
@@ -48,7 +48,7 @@ RSpec.describe "The board" do
     command "uncover"
     command "problem", other.id
     expect([lesson.problem(lesson.refresh.board.problem).id, state.waiting?]).to eq([other.id, true])
-    command "step", "#{state.index}.1"
+    command "step", "#{state.index}.2"
     expect(state.layout.alt).to eq("13 in rows, 4 struck through")
     command "problem", pose(make_teacher[1]).id
     expect(last_response.status).to eq(404)

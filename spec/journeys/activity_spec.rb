@@ -42,16 +42,16 @@ RSpec.describe "An activity", type: :feature do
 
   it "is conducted step by step on the board, and heard in two taps without leaving the page" do
     find_activity("some_leave", "acted with" => "frame")
-    expect(page).to have_css("h1", text: "How many do I need to put out?")
+    expect(page).to have_css("h1", text: "are left?")
     expect_accessible
     board = open_new_window
     within_window(board) do
       visit "/board/#{room.id}"
-      expect(page).to have_css("h1", text: "How many do I need to put out?")
+      expect(page).to have_css("h1", text: "are left?")
     end
-    %w[Ask Check].each do |step|
+    ["Look", "They leave"].each do |step|
       click_button step
-      expect(page).to have_css(".rail [aria-current]", text: step.downcase)
+      expect(page).to have_css(".rail [aria-current]", text: step)
     end
     tap_child "Ada"
     tap_rung "Count on"
@@ -66,7 +66,7 @@ RSpec.describe "An activity", type: :feature do
       expect(page).to have_no_css(".board-sentence")
     end
     visit "/conduct/#{room.id}"
-    expect(page).to have_css(".rail [aria-current]", text: "check")
+    expect(page).to have_css(".rail [aria-current]", text: "They leave")
     expect(room.observations_dataset.first.posed_problem.equation).to eq(written.sub(/= \d+/, "= □"))
     click_button "Another"
     expect(page).to have_text("2 of 6")
@@ -83,7 +83,7 @@ RSpec.describe "An activity", type: :feature do
     fill_in "thrown or dealt for real", with: "3"
     click_button "Take it"
     expect(page).to have_no_css("[role=alert]")
-    click_button "Look"
+    click_button "Toss"
     expect(page).to have_css(".stage svg[aria-label^='3 and 5']")
     within_window(board) do
       expect(page).to have_css("body[data-fallen^='0.1'] .board-picture svg[aria-label^='3 and 5']")
@@ -103,8 +103,8 @@ RSpec.describe "An activity", type: :feature do
   it "plays a riddle that has no problem to record, and flashes a quick look and covers it" do
     find_activity("number_riddle")
     expect(page).to have_css("dl.listen-for dt")
-    click_button "Look"
-    expect(page).to have_css(".rail [aria-current]", text: "look")
+    click_button "Clue 1"
+    expect(page).to have_css(".rail [aria-current]", text: "Clue 1")
     find_activity("quick_look", "seconds" => "1")
     visit "/board/#{room.id}"
     expect(page).to have_css("h1", text: "How many?")
@@ -156,14 +156,14 @@ RSpec.describe "An activity", type: :feature do
     visit "/today/#{room.id}"
     click_button "Start"
     click_button "Look"
-    expect(page).to have_css(".rail [aria-current]", text: "look")
+    expect(page).to have_css(".rail [aria-current]", text: "Look")
     click_button "Next: hidden beads"
-    expect(page).to have_css("h1", text: "How many do you see?")
+    expect(page).to have_css("h1", text: "How many are hiding?")
     expect(page.evaluate_async_script("conducting.kept.then((held) => arguments[0](held.children.length))")).to be > 40
     connection(false)
-    click_button "Ask"
+    click_button "Look"
     expect(page).to have_css("#trouble", text: "No connection")
-    expect(page).to have_css("h1", text: "How many are hiding?")
+    expect(page).to have_css("h1", text: "How many do you see?")
     tap_child "Bo"
     tap_rung "Part–whole"
     expect(page).to have_css(".is-waiting")
@@ -210,14 +210,14 @@ RSpec.describe "An activity", type: :feature do
       press(:arrow_right)
       board.close
     end
-    expect(page).to have_css(".rail [aria-current]", text: "ask")
+    expect(page).to have_css(".rail [aria-current]", text: "Look")
   end
 
   it "says so where its part was taken out of the lesson meanwhile, and nothing is lost" do
     find_activity("twins")
     lesson = room.lesson_on(room.today)
     lesson.course.current.delete
-    click_button "Ask"
+    click_button "Match them"
     expect(page).to have_css("#trouble", text: "That part was taken out of the lesson")
     visit "/board/#{room.id}"
     expect(page).to have_css("h1", text: "Ready when you are")

@@ -139,6 +139,8 @@ RSpec.describe "A first lesson", type: :feature do
       expect(page).to have_css(".board-picture svg", visible: :visible, count: 1)
       expect(page).to have_css("svg[aria-label='13 in rows']")
       press :arrow_right
+      expect(page).to have_css("h1", text: "how many?")
+      press :arrow_right
       expect(page).to have_css("svg[aria-label='13 in rows, 4 struck through']")
       find("summary", text: "Draw").click
       find("[data-value^=frame]").click

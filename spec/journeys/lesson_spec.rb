@@ -54,7 +54,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     click_button "Skip this part"
     expect(page).to have_css(".conduct", text: "A story problem")
     click_button "Next: whose way?"
-    expect(page).to have_css("h1", text: "How would you do it?")
+    expect(page).to have_css("h1", text: "What is the same?")
     expect_accessible
     click_button "Next: string"
     expect(page).to have_css(".conducting", text: "1 of 4")
@@ -79,7 +79,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".remote", text: "/b/#{code}")
     using_session(:projector) do
       visit "/b/#{code}"
-      expect(page).to have_css("h1", text: "Think.")
+      expect(page).to have_css("h1", text: "Think first.")
       expect(page).to have_no_text("min")
       expect_accessible
     end

@@ -51,13 +51,13 @@ module Pages
       def stretches(state)
         alike = state.item.steps.each_index.chunk_while { |one, other| title_at(state, one) == title_at(state, other) }
         alike.map do |all|
-          Stretch.new(title: title_at(state, all.first), past: all.last < state.place, size: all.size,
+          Stretch.new(title: title_at(state, all.first), past: all.last < state.place, steps: all.size,
                       here: all.index(state.place)&.succ)
         end
       end
 
-      # title; size: how many steps; here: which of them is on the board, from 1, or nil; past: whether it is behind.
-      Stretch = Struct.new(:title, :size, :here, :past, keyword_init: true)
+      # title; steps: how many; here: which of them is on the board, from 1, or nil; past: whether it is behind.
+      Stretch = Struct.new(:title, :steps, :here, :past, keyword_init: true)
 
       def title_at(state, place) = state.item.steps[place].title
 

@@ -5,7 +5,7 @@ module Rungs
     # One number, all its parts: in order, one moved across each time, or as they are found; then which are missing.
     class AllTheWays < Kind
       entry id: "all_the_ways", title: "All the ways", minutes: 9, finds: %w[parts make_ten], usual: 300,
-            paper: { shows: 0, recording: "ways", cutouts: %w[strips] },
+            paper: { recording: "ways", cutouts: %w[strips] },
             i_can: "I can find all the ways to make a number.",
             materials: [Material.new(thing: "linking cubes of two colours", per: "child", count: 20,
                                      instead: "paper strips to colour")],
@@ -36,7 +36,10 @@ module Rungs
         make(
           ask: "Which #{two ? 'two' : 'three'} make #{n}?", answer: n,
           problem: two ? Problem.new(parts: numbers, unknown: :both) : problem("#{sum} = ?"),
-          equation: "#{sum} = □", data: data, shown: tower([n]), tell: "One way: #{numbers.join(' and ')}.",
+          equation: "#{sum} = □", data: data, shown: tower([n]),
+          paper: { words: "Colour it in #{two ? 'two' : 'three'}. Write it.", shown: outlined(n, "bead"),
+                   sentences: ["#{(['□'] * numbers.size).join(' + ')} = #{n}"] },
+          tell: "One way: #{numbers.join(' and ')}.",
           steps: [
             *fallen(numbers.first), step("look", tower(numbers), "Break it. How many of each?", title: "Break it"),
             step("check", parts(numbers), "#{n} is #{numbers.join(' and ')}."),

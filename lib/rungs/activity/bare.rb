@@ -10,7 +10,7 @@ module Rungs
       # What follows the question.
       # @param asked [Problem]
       # @param words [String] what is said to look at it
-      def bare_steps(asked, words = "How did you work it out?")
+      def bare_steps(asked, words = "What do you know already?")
         solved = asked.solved.to_s
         [step("look", started(asked), words),
          step("check", finished(asked), "Look again: is it so?"),

@@ -76,7 +76,7 @@ module Rungs
         make(
           ask: "Build #{number}. How many tens, how many ones?", answer: number,
           problem: problem("#{tens} + #{ones} = ?"), data: data, shown: bundles(number, style: :cards),
-          tell: "#{tens_and_ones(number)}.",
+          tell: "#{tens_and_ones(number)}.", paper: { sentences: ["#{number} is ___ tens and ___ ones"], shown: false },
           steps: [
             step("look", bundles(number, style: :cards), "Bundles first, then ones.", title: "Build"),
             step("check", bundles(number), "#{tens_and_ones(number)}."),

@@ -31,7 +31,7 @@ module Rungs
       def item(data)
         asked = problem("#{data[:fact]} = ?")
         make(
-          ask: in_words(asked.to_s), answer: asked.answer, problem: asked, data: data,
+          ask: "How many? Think first.", answer: asked.answer, problem: asked, data: data,
           shown: sentence_picture(asked.to_s),
           steps: [
             step("look", parts(asked.parts, hidden: Picture::UNKNOWN.fetch(asked.unknown)),

@@ -57,6 +57,7 @@ module Rungs
         make(
           ask: "The #{option(:by)} says #{first}. How many more until the frame of #{size} is full?", answer: more,
           problem: problem("#{first} + ? = #{size}"), data: data, shown: fallen(first), falls: true,
+          paper: { words: "How many more until it is full?", shown: frame([first], size: size) },
           steps: [
             step("look", frame([first], size: size), "#{Rungs.capital(many(first, thing))}. Look at the empty places.",
                  title: "Put them in"),

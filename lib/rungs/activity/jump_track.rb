@@ -153,10 +153,7 @@ module Rungs
 
       def reach(start, jumps = [])
         around = [start, *jumps]
-        if option(:to) < 100
-          style = around.min.positive? && !start_asked? ? :track : :line
-          return Picture::Line.new(to: [option(:to), SHORTEST].max, start: start, jumps: jumps, style: style)
-        end
+        return Picture::Line.new(to: [option(:to), SHORTEST].max, start: start, jumps: jumps) if option(:to) < 100
 
         from, to = around.min / 10 * 10, [(around.max / 10.0).ceil * 10, (around.min / 10 * 10) + 10].max
         Picture::Line.new(from: [from, 90].min, to: [to, 100].min, start: start, jumps: jumps)

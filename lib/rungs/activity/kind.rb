@@ -190,11 +190,12 @@ module Rungs
       # @param shown [Picture::Kind, Picture::Layout, nil] nil where nothing is asked
       # @param tell [String, nil] what the teacher alone is told with it
       # @param waits [Boolean] whether that picture is hidden until it is asked for
+      # @param paper [Hash] as Item has it
       def make(ask:, answer:, data:, steps:, shown: nil, tell: nil, waits: nil, falls: nil, problem: nil,
-               equation: problem&.to_s, told: {})
+               equation: problem&.to_s, told: {}, paper: {})
         first = shown && step("ask", shown, ask, tell: tell || answered(answer), asked: waits, falls: falls)
         Item.new(ask: ask, answer: answer, problem: problem, equation: in_words(equation), data: data,
-                 steps: [first, *steps].compact, told: { story: "", **told })
+                 steps: [first, *steps].compact, told: { story: "", **told }, paper: paper)
       end
 
       def answered(answer) = ("Answer: #{answer}." if answer)
@@ -239,6 +240,14 @@ module Rungs
 
       def frame(parts, **more) = Picture::Frame.new(parts, fill: settings[:fill], **more)
       def objects(parts, thing, **more) = Picture::Objects.new(parts, thing: thing, **more)
+
+      # To be coloured.
+      def outlined(number, thing)
+        layout = objects([number], thing).layout
+        layout.marks = layout.marks.map { |mark| Picture::Mark.new(**mark.to_h, tone: :b, group: 1) }
+        layout
+      end
+
       def parts(numbers, **more) = Picture::Parts.new(numbers, place: settings[:whole], **more)
 
       # A line with its jumps, as long as the numbers need.

@@ -5,7 +5,7 @@ module Rungs
     # “My number is more than three.” Clue by clue the numbers that are left become fewer, until one is left.
     class NumberRiddle < Kind
       entry id: "number_riddle", title: "Number riddle", minutes: 7, finds: %w[games talk], usual: 3,
-            paper: { shows: 0, asks: 1..-3, recording: "line", cutouts: %w[riddle_cards] },
+            paper: { asks: 1..-3, recording: "line", cutouts: %w[riddle_cards] },
             i_can: "I can find the number that fits all the clues.",
             materials: [Material.new(thing: "frame and counters", per: "child", count: 1,
                                      instead: "a number track and a peg")],

@@ -40,6 +40,7 @@ module Rungs
         make(
           ask: "Plan #{data[:for]}: how many of each will you bring, and how many things is that?",
           answer: nil, data: data, shown: one_of_each(data[:kinds]),
+          paper: { sentences: ["#{(['□'] * data[:kinds].size).join(' + ')} = □"] },
           steps: [
             step("look", one_of_each(data[:kinds]), "Choose how many of each. List them and draw them.",
                  title: "Choose"),

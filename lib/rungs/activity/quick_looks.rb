@@ -5,7 +5,7 @@ module Rungs
     # Shown for a moment, covered, “how many?”; shown again, “how did you see it?”.
     class QuickLooks < Kind
       entry id: "quick_look", title: "Quick looks", minutes: 4, finds: %w[see], usual: 6,
-            paper: { shows: 1, recording: "dots", cutouts: %w[dot_cards] },
+            paper: { recording: "dots", cutouts: %w[dot_cards] },
             i_can: "I can see how many without counting one by one.",
             cautions: %w[flashing],
             listen_for: { "count_all" => "counts on fingers what is covered already",
@@ -31,9 +31,9 @@ module Rungs
         seen = look.picture
         make(
           ask: "How many? How did you see it?", answer: look.number, equation: nil, data: data,
-          shown: Picture::Cover.new,
+          shown: Picture::Cover.new, paper: { words: "How many do you see?", shown: seen },
           steps: [
-            step("look", seen, "How many?", seconds: option(:seconds), title: "Flash"),
+            step("look", seen, "How many?", seconds: option(:seconds)),
             step("check", seen, "How did you see it?", hands: "groups", title: "How seen"),
             step("write", checked(look.number, seen), told(look.number, way),
                  equation: equation)

@@ -83,7 +83,7 @@ module Rungs
         solved = asked.solved.to_s unless asked.many_answers?
         given, *ends = acted(asked, things)
         { shown: given, steps: [
-          step("look", given, question(words), title: "Act it out"),
+          step("look", given, question(words)),
           *ends.map { |layout| step("check", layout, "Look what happens.", title: "What happens") },
           step("check", parts(asked.parts),
                solved ? "Is it so? Look another way." : "This is one way. Is there another?"),

@@ -32,7 +32,7 @@ module Rungs
       def item(data)
         asked = problem(data[:problems][data[:place]])
         make(
-          ask: "#{in_words(asked.to_s)}. How did you work it out?", answer: asked.answer, problem: asked, data: data,
+          ask: "How many? How did you work it out?", answer: asked.answer, problem: asked, data: data,
           shown: sentence_picture(asked.to_s),
           steps: bare_steps(asked, data[:place].zero? ? "What do you see?" : "Does the one before help?")
         )

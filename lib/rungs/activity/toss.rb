@@ -5,7 +5,7 @@ module Rungs
     # Two-tone counters are shaken and spilled: which ways come, which are missing, and why do some come so often?
     class Toss < Kind
       entry id: "toss", title: "Toss and tell", minutes: 9, thrown: true, finds: %w[parts make_ten], usual: 6,
-            paper: { shows: 0, recording: "dots", cutouts: %w[strips] },
+            paper: { recording: "dots", cutouts: %w[strips] },
             i_can: "I can find the parts of a number.",
             materials: [Material.new(thing: "two-tone counters", per: "pair", count: 8,
                                      instead: "beans painted on one side, coins"),
@@ -39,6 +39,8 @@ module Rungs
           ask: "Toss #{n}. How many of each colour?", answer: n,
           problem: problem("#{first} + #{second} = ?"), data: data, shown: objects([0], "counter", cup: true),
           tell: "#{first} and #{second} fall here; toss real ones and tap them in.",
+          paper: { words: "Toss #{n}. Colour what you see. Write it.", sentences: ["□ + □ = #{n}"],
+                   shown: outlined(n, "counter") },
           steps: [
             step("look", objects([first, second], "counter", heap: true), "How many of each colour?", falls: true,
                                                                                                       title: "Toss"),

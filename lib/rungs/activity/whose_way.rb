@@ -31,8 +31,8 @@ module Rungs
         asked = problem(data[:problem])
         first, second = data[:ways].map { |way| told(way, asked) }
         make(
-          ask: ask(asked, data[:ways]), answer: asked.answer, problem: asked, data: data,
-          shown: sentence_picture(asked.to_s),
+          ask: ask(data[:ways]), answer: asked.answer, problem: asked, data: data,
+          shown: sentence_picture(asked.to_s), paper: { words: "Work it out in two ways. Draw both.", shown: false },
           steps: [
             step("look", hidden(asked), "How would you do it?", title: "Your own way"), *first, *second,
             compared(asked, first.last, second.last),
@@ -98,11 +98,11 @@ module Rungs
         step("check", first.layout, "What is the same? Which is yours?", beside: second.layout, title: "Compare")
       end
 
-      def ask(asked, ways)
+      def ask(ways)
         names = ways.map { |way| way[:child] }
-        return "#{in_words(asked.to_s)} #{names[1]} says #{ways[1][:answer]}. What did #{names[1]} do?" if slipped?
+        return "#{names[1]} says #{ways[1][:answer]}. What did #{names[1]} do?" if slipped?
 
-        "#{in_words(asked.to_s)} #{names.join(' and ')} did it in two ways. What is the same?"
+        "#{names.join(' and ')} did it in two ways. What is the same?"
       end
     end
   end
