@@ -36,6 +36,7 @@ RSpec.describe "A week", type: :feature do
         click_link "The week"
         click_button "Propose this week"
         expect(page).to have_css(".week-day .marker", minimum: 3)
+        page.scroll_to(:bottom)
         expect_accessible
         expect(fits?(width)).to be(true)
         fresh = find("[aria-label^=Monday] li", text: find("[aria-label^=Monday] .marker").text)

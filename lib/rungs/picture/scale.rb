@@ -11,6 +11,8 @@ module Rungs
       WIDTH = 11.0
       PAN = 3.8
       TIP = 0.9
+      # How high the beam is, level, how far below its ends the pans hang, and where the stand is at rest.
+      BEAM, HANG, FOOT = 1.2, 2.2, 5.8
       MOST = 3
       TIPPED = { -1 => "the left side down", 0 => "level", 1 => "the right side down" }.freeze
 
@@ -75,9 +77,11 @@ module Rungs
       def layout
         drop = [-tips * TIP, tips * TIP]
         pans = [0, 1].flat_map { |side| pan(side, drop[side]) }
-        beam = mark(:segment, x: 1.8, y: 2.4, width: WIDTH - 3.6, height: 0,
-                              points: [[1.9, 2.4 + drop[0]], [WIDTH - 1.9, 2.4 + drop[1]]])
-        lay([mark(:stand, x: (WIDTH / 2) - 1.2, y: 2.2, width: 2.4, height: 3.6), beam, *pans], alt)
+        ends = [PAN / 2.0, WIDTH - (PAN / 2.0)]
+        beam = mark(:segment, x: ends[0], y: BEAM, width: WIDTH - PAN, height: 0,
+                              points: ends.zip(drop).map { |x, down| [x, BEAM + down] })
+        lay([mark(:stand, x: (WIDTH / 2) - 1.2, y: BEAM - 0.2, width: 2.4, height: FOOT - BEAM + 0.2), beam, *pans],
+            alt)
       end
 
       def ways = tips.zero? && @sides[1].all?(Integer) ? [Way.sum(*@sides[1])] : []
@@ -86,13 +90,23 @@ module Rungs
 
       def pan(side, drop)
         left = side.zero? ? 0 : WIDTH - PAN
-        bowl = mark(:pan, x: left, y: 3.4 + drop, width: PAN, height: 0.7)
-        return [bowl] if @sides[side].empty?
+        level = BEAM + HANG + drop
+        hung = [*strings(left, BEAM + drop, level), mark(:pan, x: left, y: level, width: PAN, height: 0.7)]
+        return hung if @sides[side].empty?
 
         hidden = @hidden == %i[left right][side]
-        [bowl, mark(:weight, x: left + 0.3, y: 2.4 + drop, width: PAN - 0.6, height: 1, tone: %i[a b][side],
-                             group: side,
-                             text: hidden ? "?" : written(side), state: (:hidden if hidden))]
+        [*hung, mark(:weight, x: left + 0.3, y: level - 1, width: PAN - 0.6, height: 1, tone: %i[a b][side],
+                              group: side,
+                              text: hidden ? "?" : written(side), state: (:hidden if hidden))]
+      end
+
+      # From the end of the beam to both edges of the pan.
+      def strings(left, from, to)
+        middle = left + (PAN / 2.0)
+        [left + 0.1, left + PAN - 0.1].map do |edge|
+          mark(:segment, x: [edge, middle].min, y: from, width: (edge - middle).abs, height: to - from,
+                         points: [[middle, from], [edge, to]])
+        end
       end
 
       def written(side) = @sides[side].join(" #{@joined} ")
