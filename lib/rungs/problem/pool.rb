@@ -99,11 +99,11 @@ module Rungs
         situation.tells?(parts) && (@zero || parts.min.positive?) && (family.nil? || family.fits?(parts))
       end
 
-      # With a part of nothing, or children who plan, only what some story can tell.
+      # With a part of nothing or of one, or children who plan, only what some story can tell well.
       def told?(problem)
-        return true unless problem.smaller.zero? || situation.open
+        return true unless problem.smaller < 2 || situation.open
 
-        Template::ALL.any? { |template| template.suits?(problem) }
+        Template::ALL.any? { |template| template.well?(problem) }
       end
 
       # Takes them in order, but one that the problem before gives away (12 − 7 after 12 − 5) waits its turn.

@@ -17,7 +17,8 @@ module Rungs
       # @param except [Array<String>] ids of templates heard of late; used again only when there is no other
       # @raise [Error::NotAProblem] where no story can hold these numbers
       def self.write(problem, random:, names: NAMES, except: [])
-        fitting = Template::ALL.select { |template| template.suits?(problem) }
+        fitting = Template::ALL.select { |template| template.well?(problem) }
+        fitting = Template::ALL.select { |template| template.suits?(problem) } if fitting.empty?
         if fitting.empty?
           raise Error::NotAProblem, "no story has room for these numbers; use others, or a bare equation"
         end

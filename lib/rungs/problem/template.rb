@@ -29,16 +29,20 @@ module Rungs
         @most = amounts(story.fetch("most", data.fetch("most")))
         @least = amounts(story.fetch("least", 1))
         @zero = story.fetch("zero", []).map { |part| PARTS.index(part) } + @situation.unsaid_zero
-        @wording = Wording.new(story.fetch("words"), data.fetch("things"))
+        @words = story.fetch("words")
+        @wording = Wording.new(@words, data.fetch("things"))
         @things = (story["things"] || @wording.things).freeze
         freeze
       end
 
       # Whether its things can be that many, and its situation tells such numbers.
       def suits?(problem)
-        situation.equal?(problem.situation) && situation
-          .tells?(problem.parts) && fits?(problem) && zero_told?(problem.parts)
+        situation.equal?(problem.situation) && situation.tells?(problem.parts) && fits?(problem) &&
+          zero_told?(problem.parts)
       end
+
+      # Whether it also reads well with them.
+      def well?(problem) = suits?(problem) && !awkward?(problem)
 
       def fill(problem, names) = wording.fill(problem, names)
 
@@ -58,6 +62,16 @@ module Rungs
       def fits?(problem)
         @most.all? { |quantity, most| problem.public_send(quantity) <= most } &&
           @least.all? { |quantity, least| problem.public_send(quantity) >= least }
+      end
+
+      # "Some" are two or more; nobody says "1 more child than grown-ups".
+      SOME = /\bsome\b/i
+      ONE_MORE = /\{second: [^}]*\} than/
+      private_constant :SOME, :ONE_MORE
+
+      def awkward?(problem)
+        (@words.match?(SOME) && !problem.many_answers? && problem.answer == 1) ||
+          (@words.match?(ONE_MORE) && problem.parts[1] == 1)
       end
 
       def zero_told?(parts) = parts.each_with_index.all? { |part, index| part.positive? || @zero.include?(index) }

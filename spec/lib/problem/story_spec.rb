@@ -188,3 +188,40 @@ RSpec.describe Rungs::Problem::Story do
     expect(described_class.missing_numbers("14 boats. Some leave. How many stay?", problem)).to eq([5])
   end
 end
+
+RSpec.describe Rungs::Problem::Template do
+  told = nil
+
+  before { told ||= described_class::ALL.flat_map { |template| texts(template) } }
+
+  # Every template with every pair to ten that suits it.
+  def texts(template)
+    sizes = template.situation.sizes.first
+    numbers = sizes == 2 ? pairs_to(10) : [[2, 3, 4], [1, 1, 2]]
+    told = numbers.select { |parts| template.situation.tells?(parts) }.map { |parts| told_of(template, parts) }
+    told.select { |problem| template.well?(problem) }.map { |problem| [template.fill(problem, %w[Ada Bo]), problem] }
+  end
+
+  def told_of(template, parts)
+    Rungs::Problem.new(situation: template.situation.id, parts: parts, unknown: template.situation.unknown)
+  end
+
+  it "says some only of two or more" do
+    some = told.select { |text, problem| text.match?(/\bsome\b/i) && !problem.many_answers? }
+    expect(some.map { |_, problem| problem.answer }).to all(be > 1)
+  end
+
+  it "says nothing of one more than many, of two hands that hold more than they can, or of seats that are full" do
+    expect(told.map(&:first).grep(/1 (more|fewer) (red |blue |big |long )?\w+ than/)).to eq([])
+    expect(told.map(&:first).grep(/two hands|full|eat \d+\./)).to eq([])
+  end
+
+  it "keeps to one time from its first word to its question, but for what was at first or yesterday" do
+    mixed = told.map(&:first).uniq.select do |text|
+      past = text.match?(/\b(were|was|had|gave|took|came|went|got|made|put in|did)\b/)
+      now = text.match?(/\b(are|is|has|gives|takes|comes|goes|gets|sits|hangs|does|do)\b/)
+      past && now && !text.include?("yesterday")
+    end
+    expect(mixed.first(3)).to eq([])
+  end
+end
