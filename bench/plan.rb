@@ -18,7 +18,7 @@ took = Array.new(CLASSES) do |seed|
   late = slips.sample(3, random: random)
   started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
   Rungs::Planning::ProposedWeek.new(days: Rungs::SchoolDays.from(monday, 5), seed: seed, met: met,
-                            at_work: at_work, slips: late).days
+                                    at_work: at_work, slips: late).days
   (Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) * 1000
 end.sort
 puts format("%<many>d classes: a week in %<middle>.0f ms (median), %<most>.0f ms (95 of 100)",

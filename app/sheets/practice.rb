@@ -100,7 +100,7 @@ module Sheets
 
     def needed(item)
       layout = picture(item)
-      thing = layout&.counters&.map(&:width)&.min
+      thing = layout.counters.map(&:width).min if layout
       [thing ? (layout.height + 1) * FINGER / thing : 0, item.sentences.size * (UNIT.fetch(@large) + 4)].max
     end
 

@@ -27,6 +27,14 @@ module Pages
       # @return [Rungs::Progress::CheckIn, Rungs::Progress::CheckIn::Both, nil]
       def found = latest&.ended_at && latest.core.answers.any? ? latest.core : nil
 
+      # What to ask next from where the child was found.
+      # @return [Array<Rungs::Progress::NextProblems::Proposal>]
+      def following(operation, standing)
+        last = found.answers.map { |answer| answer.problem.fact }
+        Rungs::Progress::NextProblems.propose(working: standing.rung, operation: operation, band: standing.band,
+                                              last: last, count: 2)
+      end
+
       # @return [Array<Array(String, String)>] operations with their words, the usual first
       def operations = [["both", "find out"], *Rungs::Problem::Pool::RESULT.keys.map { |id| [id, operation_title(id)] }]
       def ladder_of(operation, standing) = "#{page_of(child)}?operation=#{operation}&band=#{standing.band}"

@@ -37,7 +37,7 @@ module Rungs
       # By card every start once before any again; by die as it falls; each sum once.
       def draw(random, count)
         return mixed(sums, count, random).map { |first, more| { frame: TWO, first: first, more: more } } if two?
-        return Array.new(count) { started(starts.to_a.sample(random: random)) } if option(:by) == "die"
+        return Array.new(count) { started(thrown(random)) } if option(:by) == "die"
 
         rounds = Array.new((count / starts.size.to_f).ceil) { mixed(starts.to_a, starts.size, random) }
         rounds.flatten.first(count).map { |first| started(first) }
@@ -55,7 +55,7 @@ module Rungs
 
         size, first, more = data.values_at(:frame, :first, :more)
         make(
-          ask: "The #{option(:by)} says #{first}. How many more until the frame of #{size} is full?", answer: more,
+          ask: "#{says(first)} How many more until the frame of #{size} is full?", answer: more,
           problem: problem("#{first} + ? = #{size}"), data: data, shown: fallen(first), falls: true,
           paper: { words: "How many more until it is full?", shown: frame([first], size: size) },
           steps: [
@@ -70,6 +70,11 @@ module Rungs
       end
 
       private
+
+      # As one die falls, or two.
+      def thrown(random)
+        dice? ? random.rand(DIE) + random.rand(DIE) : starts.to_a.sample(random: random)
+      end
 
       def two? = option(:frame) == TWO
       def sums = @sums ||= FIRST.flat_map { |first| (11 - first..first).map { |more| [first, more] } }
@@ -93,9 +98,22 @@ module Rungs
       end
 
       # A card may say none; a full frame asks nothing.
-      def starts = option(:by) == "die" ? (1..[DIE.max, option(:frame)].min) : (0..option(:frame) - 1)
+      def starts
+        return (0..option(:frame) - 1) unless option(:by) == "die"
 
-      def fallen(first) = option(:by) == "die" ? Picture::Dots.new("die", [first]) : Picture::Track.new([first])
+        dice? ? (DIE.min * 2..DIE.max * 2) : (1..[DIE.max, option(:frame)].min)
+      end
+
+      # Two dice for a frame that one would leave mostly empty.
+      def dice? = option(:by) == "die" && option(:frame) == 20
+
+      def fallen(first)
+        return Picture::Track.new([first]) unless option(:by) == "die"
+
+        dice? ? Picture::Dots.new("domino", [(first / 2.0).ceil, first / 2]) : Picture::Dots.new("die", [first])
+      end
+
+      def says(first) = dice? ? "The dice say #{first}." : "The #{option(:by)} says #{first}."
       def thing = option(:with) == "found" ? "thing we found" : "counter"
       def started(first) = { frame: option(:frame), first: first, more: option(:frame) - first }
 

@@ -7,7 +7,8 @@ module Rungs
     module NoteDraft
       PARTS = %i[now example coming home caution].freeze
 
-      # By a rung: what is done now, what comes next, what to do at home, and what to mind.
+      # By a rung: what is done now (by operation where that differs), what comes next, what to do at home, and what to
+      # mind.
       Page = Struct.new(:now, :coming, :home, :caution, keyword_init: true)
       PAGES = {
         1 => Page.new(
@@ -19,7 +20,8 @@ module Rungs
           caution: "Spoons and lids are good. Keep small things such as beans away from little brothers and sisters."
         ),
         2 => Page.new(
-          now: "keeps one number in the head and counts on or back from there",
+          now: { "add" => "keeps one number in the head and counts on from there",
+                 "subtract" => "keeps one number in the head and counts back or up from there" },
           coming: "using a sum already known to help with a new one: doubles, or five and some more",
           home: "Hold up 5 fingers of one hand and some of the other. How many, and how do you see it? Then do " \
                 "doubles with pairs of socks.",
@@ -71,24 +73,27 @@ module Rungs
       # @return [Hash{Symbol => String}] by PARTS
       def draft(name:, rungs:, operation:, band:, solved: nil, said: nil)
         page = rungs.empty? ? UNHEARD : PAGES.fetch(rungs.first)
-        { now: "When #{DOING.fetch(operation)} with #{NUMBERS.fetch(band)}, #{name} #{now(rungs, page)}.",
+        { now: "When #{DOING.fetch(operation)} with #{NUMBERS.fetch(band)}, #{name} #{now(rungs, page, operation)}.",
           example: example(name, solved, said),
-          coming: "#{rungs.size < 2 ? 'Next' : 'More and more often'} comes #{page.coming}.",
+          coming: "Next comes #{page.coming}.",
           home: page.home, caution: page.caution }
       end
 
-      def now(rungs, page)
-        return page.now if rungs.size < 2
+      def now(rungs, page, operation)
+        return doing(page, operation) if rungs.size < 2
 
-        rungs.map { |rung| "sometimes #{PAGES.fetch(rung).now}" }.join(", and ")
+        rungs.map { |rung| "sometimes #{doing(PAGES.fetch(rung), operation)}" }.join(", and ")
       end
+
+      # Counting on is otherwise when adding than when taking away.
+      def doing(page, operation) = page.now.is_a?(Hash) ? page.now.fetch(operation) : page.now
 
       def example(name, solved, said)
         return "" unless solved
 
         said ? "#{name} solved #{solved}, working like this: “#{said}”" : "#{name} solved #{solved}."
       end
-      private_class_method :now, :example
+      private_class_method :now, :doing, :example
     end
   end
 end
