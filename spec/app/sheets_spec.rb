@@ -54,6 +54,12 @@ RSpec.describe Sheets do
     Sheets::Practice.of(source, { seed: 3, **chosen }).render
   end
 
+  it "puts as many on a page as are wanted, or fewer, and as many on each" do
+    expect(pages(practice("hidden_beads", per_page: 4))).to eq(1)
+    each = text(practice("fair_shares", per_page: 8)).split("\f").map { |page| page.scan("How many").size }
+    expect([each.sum, each.size, each.minmax.reverse.reduce(:-)]).to match([8, be > 1, be <= 1])
+  end
+
   Rungs::Activity::ALL.each do |activity|
     it "practises #{activity.id}, on A4 and large on Letter" do
       { "a4" => false, "letter" => true }.each do |paper, large|

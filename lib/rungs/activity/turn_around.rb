@@ -35,7 +35,7 @@ module Rungs
           ask: "Which sentences does this picture tell?", answer: p + q,
           problem: (problem("#{p} + #{q} = ?") unless big),
           equation: "#{p} + #{q} = □", data: data, shown: shown(p, q), tell: all.join(" · "),
-          paper: { words: "Write every sentence of these three numbers.", sentences: all.map do |each|
+          paper: { words: "Write every sentence of these numbers.", sentences: all.map do |each|
             each.gsub(/\d+/, "□")
           end,
                    shown: big ? Picture::Bars.new([p / 100, q / 100], unit: 100) : parts([p, q]) },

@@ -1,6 +1,14 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Activity do
+  # A sheet prints no answer: not in its words, and every sentence has a box for each number that is not given.
+  def expect_unanswered(item)
+    expect(item.sentences).to all(match(/[□_]/).or(eq(item.equation)))
+    return if item.answer.nil? || said(item.ask + item.equation.to_s).include?(item.answer)
+
+    expect(said([item.paper.to_h[:words], *item.sentences].join(" "))).not_to include(item.answer)
+  end
+
   # Words that nobody says.
   nobody = [/\b1 (are|packs|tens|ones|leave|go|things|beads|jumps|move)\b/,
             /\b(?!1\b)\d+ (is there|is here|pack|leaves|goes)\b/]
@@ -96,6 +104,7 @@ RSpec.describe Rungs::Activity do
   # Steps in the order of doing, the last one at the answer.
   def expect_whole(item)
     expect_asked(item)
+    expect_unanswered(item)
     expect(item.steps.map(&:words).grep(nobody_says)).to eq([])
     expect(item.steps.map(&:title)).to all(match(/\A[A-Z]/))
     expect(item.ask).to match(/[.?!…□]\z/)
@@ -167,6 +176,16 @@ RSpec.describe Rungs::Activity do
         expect(each[:numbers].sum { |number| number % 10 } >= 10).to be(crossing == "yes")
       end
     end
+  end
+
+  it "leaves the ways, the toss, the tens and ones and the turned sentences open on paper" do
+    sentences = ->(id, chosen = {}) { set(id, chosen).first.sentences }
+    expect(sentences["all_the_ways"]).to eq(["□ + □ = 5"])
+    expect(sentences["all_the_ways", { parts: 3 }]).to eq(["□ + □ + □ = 5"])
+    expect(sentences["toss"]).to eq(["□ + □ = 8"])
+    expect(sentences["build_and_break"].first).to match(/\A\d+ is ___ tens and ___ ones\z/)
+    family = set("turn_around", count: 8).map(&:sentences).max_by(&:size)
+    expect(family).to eq(["□ + □ = □", "□ + □ = □", "□ − □ = □", "□ − □ = □"])
   end
 
   it "hides beads from no start twice, with none and all of them, neighbours one apart, in no order" do
