@@ -84,7 +84,7 @@ module Terminal
     def tell_next(none, proposals)
       shapes = proposals.map do |each|
         { equation: each.problem.to_s, aim: each.aim && Rungs::Strategy::Rung.at(each.aim).id, move: each.move,
-          telling: each.telling, why: each.why }
+          **(each.telling ? { telling: true } : {}), why: each.why }
       end
       tell({ next: shapes }) { shapes.empty? ? none : shapes.map { |each| "#{each[:equation]}  #{each[:why]}" } }
     end

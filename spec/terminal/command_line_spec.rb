@@ -40,11 +40,15 @@ RSpec.describe "bin/rungs" do
                                            "rung" => "make_ten", "work" => 1.5
                                          ))
     ask = %w[next --operation add --band bridge --working part_whole]
-    expect(json(*ask)["next"].map { |each| each["equation"] }).to eq(["9 + 6 = □", "9 + 4 = □", "9 + 3 = □"])
+    expect(json(*ask)["next"].map { |each| each["equation"] }).to eq(["9 + 6 = □", "7 + 4 = □", "8 + 3 = □"])
     expect(json(*ask)["next"].first.keys).to eq(%w[equation aim move why])
     expect(json(*ask, "--last", "9 + 6 = ?, 4 + 9 = ?", "--count",
                 "1")["next"].first).to include("equation" => "9 + 3 = □", "aim" => "make_ten")
     expect(json(*%w[next --operation add --band bridge --working make_ten])).to eq("next" => [])
+    child = ["next", File.expand_path("../fixtures/records.csv", __dir__), "--on", "2026-11-20", "--child"]
+    expect(json(*child, "Ada")["next"].map { |each| each.slice("aim", "move", "telling") })
+      .to eq([{ "aim" => nil, "move" => nil, "telling" => true }] * 2)
+    expect(json(*child, "Bo")["next"].map { |each| each.slice("aim", "telling") }).to eq([{ "aim" => "count_on" }] * 3)
   end
 
   it "speaks to people in titles, not in ids" do
@@ -74,7 +78,7 @@ RSpec.describe "bin/rungs" do
     expect(toss.keys).to eq(%w[activity items chances expected])
     expect(toss["activity"].keys).to eq(%w[id title i_can minutes materials cautions listen_for slips])
     expect(toss["items"].first.keys).to eq(%w[ask answer equation data steps])
-    expect(toss["items"].first["steps"].first.keys).to eq(%w[name words equation alt])
+    expect(toss["items"].first["steps"].first.keys).to eq(%w[name title words tell equation alt])
     expect(json("activity", "dice_mat").keys).to eq(%w[activity items mat chances expected])
     expect(rungs("activity", "twins", "--step", "2", "--item", "1").first).to start_with("<svg")
     expect(rungs("activity", "twins").first).to include("the same again")
