@@ -2,7 +2,7 @@
 
 module Sheets
   # Practice with numbers of their own under the same heading: a page for each group, as often as it has children, or
-  # for one child. A small mark in the foot tells them apart, and no name.
+  # for one child: each copy begins with another problem. A small mark in the foot tells them apart, and no name.
   class OwnNumbers < Practice
     entry id: "own", title: "Numbers of their own", shelf: nil, once: true
     without :set, :seed, :answers
@@ -36,7 +36,7 @@ module Sheets
       @sets.each_with_index do |(copies, items), place|
         copies.times do |copy|
           paper.turn if place.positive? || copy.positive?
-          @items = items
+          @items = items.rotate(copy)
           super()
           paper.small((place + 1).to_s, x: paper.width / 2, y: paper.height + 3, size: 9) if @sets.size > 1
         end

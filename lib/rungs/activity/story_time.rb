@@ -103,8 +103,8 @@ module Rungs
         end
 
         given = [objects(asked.shown_parts, things).layout]
-        given << objects([asked.whole], things, struck: asked.given).layout if asked.situation.id == LEAVE
-        given << objects(asked.parts, things, joined: true).layout if JOIN.include?(asked.situation.id)
+        given << objects([asked.whole], things, struck: asked.given).layout if asked.situation&.id == LEAVE
+        given << objects(asked.parts, things, joined: true).layout if JOIN.include?(asked.situation&.id)
         given
       end
     end

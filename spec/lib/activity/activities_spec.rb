@@ -75,10 +75,11 @@ RSpec.describe Rungs::Activity do
     end
   end
 
+  number_words = (0..20).to_h { |number| [Rungs::NumberWords.say(number), number] }
+
   # Numbers that are said, as numerals or in words.
-  def said(text)
-    words = (0..20).to_h { |number| [Rungs::NumberWords.say(number), number] }
-    text.scan(/\d+/).map(&:to_i) + text.downcase.scan(/[a-z]+/).filter_map { |word| words[word] }
+  define_method(:said) do |text|
+    text.scan(/\d+/).map(&:to_i) + text.downcase.scan(/[a-z]+/).filter_map { |word| number_words[word] }
   end
 
   # The question first, the answer last: an item begins with its own question, and neither a numeral nor a word nor a
@@ -95,6 +96,9 @@ RSpec.describe Rungs::Activity do
     expect([item.ask, before.map(&:words), told]).not_to match([anything, anything, include(item.answer)])
     return if item.steps[1].seconds || item.problem&.smaller&.zero? || item.ask.include?("this picture")
 
+    ends = item.steps.select { |step| step.name == "check" }.map(&:layout).reject { |layout| hidden?(layout) }
+    same = before.map(&:layout).product(ends).select { |one, other| one.alt == other.alt && one == other }
+    expect(same).to eq([]), item.ask
     ends = item.steps.select { |step| step.name == "check" }.map(&:layout).reject { |layout| hidden?(layout) }
     expect(before.map(&:layout) & ends).to eq([]), item.ask
   end
