@@ -67,7 +67,8 @@ module Pages
         tinted = estimate.told.map { |level| %(<span class="tinted tint-#{level}">#{Rungs::Strategy::Rung.at(level).doing}</span>) }
         return "#{h(name)} works mostly by #{tinted.first}, #{h(place)}" if estimate.mostly?
 
-        "#{h(name)}, #{h(place)}: not clear yet#{tinted.size > 1 ? ' between' : ','} #{tinted.join(' and ')}"
+        said = estimate.several? ? "uses several ways," : "not clear yet,"
+        "#{h(name)}, #{h(place)}: #{said} most often #{tinted.join(' and ')}"
       end
 
       # The address of the records behind a figure.
