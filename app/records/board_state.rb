@@ -14,6 +14,9 @@ module Records
     holds :part, :item, :step, :problem, :show, :covered, :asked, :shown_at, :until, :sentence, :ways, :initials,
           :drawn, :drawn_step, :hands
 
+    # Boards of earlier versions kept other things besides: those are not read.
+    def self.of(json) = super(json.is_a?(Kept) ? json : json.to_h.slice(*names.values))
+
     def item = super || 0
     def step = super || 0
     def drawn_step = super || 0

@@ -109,7 +109,11 @@ module Records
 
       operation, band = place
       wanted = { operation: operation, band: band, last: problems.map { |posed| posed.parts.to_a.sort } }
-      return Rungs::Progress::NextProblems::Telling.propose(estimates.reject(&:aim_from).first, **wanted) unless clear?
+      unless clear?
+        return Rungs::Progress::NextProblems::Telling.propose(estimates.find do |each|
+          !each.aim_from
+        end, **wanted)
+      end
 
       from = estimates.filter_map(&:aim_from).tally.max_by { |rung, times| [times, -rung] }.first
       Rungs::Progress::NextProblems.propose(working: from, **wanted)

@@ -40,6 +40,16 @@ RSpec.describe "The board" do
     expect([state.drawn, state.sentence]).to eq([nil, "9 + 5 = 14"])
   end
 
+  it "shows a board as an earlier version kept it, whatever else it kept" do
+    sign_in teacher[0]
+    old = { "part" => posed.part_id, "item" => 0, "look" => 7, "flash_at" => 3.5, "hands" => { "0" => [1] } }
+    lesson.update(board: Sequel.pg_jsonb(old))
+    expect(get("/board/#{room.id}").status).to eq(200)
+    expect([state.index, state.place, state.touched?]).to eq([0, 0, false])
+    command "step", "0.1"
+    expect(lesson.refresh.board.to_h.keys).not_to include("look")
+  end
+
   it "turns to another problem, with nothing shown as at first" do
     sign_in teacher[0]
     other = pose(room, [13, 4], situation: "take_from.result", at: Time.now - 60)

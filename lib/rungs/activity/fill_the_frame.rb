@@ -90,7 +90,7 @@ module Rungs
           steps: [
             step("look", apart(first, more), "How many empty places has the first frame?"),
             step("check", apart(first, more, moved: over),
-                 "#{over} #{over == 1 ? 'moves' : 'move'} over: ten and #{more - over} is #{whole}.", title: "Fill it"),
+                 "#{does(over, 'move')} over: ten and #{more - over} is #{whole}.", title: "Fill it"),
             step("write", line(first, [10, whole].uniq), "#{first} and #{more} is #{whole}.",
                  equation: "#{first} + #{more} = #{whole}")
           ]

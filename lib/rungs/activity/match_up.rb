@@ -76,7 +76,7 @@ module Rungs
         away? ? "#{asked.whole}, #{gone(asked.given)}" : "#{first} and how many, to make #{asked.whole}"
       end
 
-      def gone(number) = "#{number} #{number == 1 ? 'goes' : 'go'}"
+      def gone(number) = does(number, "go")
 
       # The card with the sum: as it is written, or as things.
       def seen(asked) = option(:shown) == "sentences" ? sentence_picture(asked.to_s) : built(asked)

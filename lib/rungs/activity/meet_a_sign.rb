@@ -92,14 +92,12 @@ module Rungs
                           "#{one} and #{other} make #{one + other}."]
         when "equals" then ["#{one} and #{other} on one side.", "How many on the other side, so that it is level?",
                             "Level: #{one} and #{other} here, #{one + other} there."]
-        else ["#{many_are(one, 'there')}. #{other} #{s(other, 'go')}.", "How many are left?",
-              "#{one}, #{other} #{s(other, 'go')}, #{many_are(one - other, 'left')}."]
+        else ["#{many_are(one, 'there')}. #{does(other, 'go')}.", "How many are left?",
+              "#{one}, #{does(other, 'go')}, #{many_are(one - other, 'left')}."]
         end
       end
 
-      # "1 goes", "2 go"
-      def s(number, doing) = number == 1 ? "#{doing}#{'e' if doing.end_with?('o')}s" : doing
-      def many_are(number, where) = "#{number} #{number == 1 ? 'is' : 'are'} #{where}"
+      def many_are(number, where) = "#{are(number)} #{where}"
 
       def before(data)
         one, other = numbers(data)
@@ -141,10 +139,10 @@ module Rungs
         first, second = numbers(data)
         case data[:belongs]
         when "plus"
-          [objects([first, second], "counter"), "#{many_are(first, 'here')}. #{second} more #{s(second, 'come')}."]
+          [objects([first, second], "counter"), "#{many_are(first, 'here')}. #{does(second, 'come', 'more')}."]
         when "minus"
           [objects([first], "counter", moved: second),
-           "#{many_are(first, 'there')}. #{second} #{s(second, 'walk')} off."]
+           "#{many_are(first, 'there')}. #{does(second, 'walk')} off."]
         when "equals" then [level(data), "This side, and that side. See how it stands."]
         else [objects([first], "counter"), "#{many_are(first, 'there')}. Look at them."]
         end

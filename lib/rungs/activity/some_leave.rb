@@ -69,7 +69,7 @@ module Rungs
       def ask(start, leave)
         return "#{many(start, 'boat')} by the quay, and 1 sails away. How many are left?" if rhyme?
 
-        "#{are(start)} there. #{leave.zero? ? 'None' : leave} #{leave == 1 ? 'leaves' : 'leave'}. How many are left?"
+        "#{are(start)} there. #{leave.zero? ? 'None leave' : does(leave, 'leave')}. How many are left?"
       end
 
       def shown(start, leave = 0)
@@ -84,7 +84,7 @@ module Rungs
         return "Nothing leaves, so nothing changes." if leave.zero?
         return "All leave. Nobody is left." if left.zero?
 
-        "#{leave == 1 ? '1 leaves' : "#{leave} leave"}. #{Rungs.capital(many_left(left))}."
+        "#{does(leave, 'leave')}. #{Rungs.capital(many_left(left))}."
       end
 
       def many_left(left) = "#{are(left)} left"
