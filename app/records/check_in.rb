@@ -38,7 +38,8 @@ module Records
       choice = core.choose(chance(asked))
       return update(ended_at: Time.now) unless choice
 
-      story = Rungs::Problem::Story.write(choice.problem, random: Random.new(id + asked))
+      told = problems_dataset.exclude(template: nil).select_map(:template)
+      story = Rungs::Problem::Story.write(choice.problem, random: Random.new(id + asked), except: told)
       lesson = classroom.start_lesson(classroom.today)
       lesson.pose(choice.problem, story: story.text, template: story.template.id).update(check_in_id: id)
     end

@@ -21,7 +21,7 @@ module Sheets
 
       def drawn_from(source, chosen)
         number = source.largest || chosen[:number]
-        { number: number, title: source.part ? source.kind.class.title : number.to_s,
+        { number: number, title: source.part ? source.kind.class.title : title,
           made_of: { sheet: id, number: number }, **source.written }
       end
     end
@@ -36,7 +36,7 @@ module Sheets
       raise Rungs::Error::NotAProblem, "a recording sheet is for 1 to 20" unless NUMBERS.cover?(number)
       raise Rungs::Error::NotAProblem, "a recording sheet has 2 to 12 rows" unless rows.between?(2, 12)
 
-      super(title: number.to_s, **sheet)
+      super(title: self.class.title, **sheet)
       @number = number
       @wanted = rows
       @down = down
@@ -46,7 +46,13 @@ module Sheets
 
     private
 
-    def ask = self.class.ask
+    # What to do, but for what the heading says.
+    def ask
+      rest = self.class.ask
+      rest = rest.delete_prefix("#{@title}.").strip if @title == self.class.title
+      rest unless rest.empty?
+    end
+
     def rows = @wanted
     def least = @down ? DOWN.fetch(@large) : LEAST
 

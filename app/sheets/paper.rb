@@ -112,6 +112,8 @@ module Sheets
     # @param foot [String] small, on every page, before its number
     # @return [String] PDF
     def render(foot = "")
+      # The foot of every page takes no colour space for said that only the last page has.
+      @pdf.graphic_state.color_space.clear
       @pdf.repeat(:all, dynamic: true) do
         words(foot, y: height + 3, width: width - 30, family: "Source Sans 3", soft: true, size: 9)
         words("#{@pdf.page_number} of #{pages}", x: width - 30, y: height + 3, width: 30, family: "Source Sans 3",

@@ -30,8 +30,10 @@ RSpec.describe Sheets do
   def source(pdf) = tool("qpdf", "--qdf", "--object-streams=disable", file_of(pdf).path, "-", "").b
 
   def checked(pdf)
-    said, status = Open3.capture2e("qpdf", "--check", file_of(pdf).path)
+    file = file_of(pdf).path
+    said, status = Open3.capture2e("qpdf", "--check", file)
     expect([status.exitstatus, said]).to match([0, /No syntax or stream encoding errors/])
+    expect(Open3.capture3("pdftoppm", "-r", "4", file, binmode: true)[1]).to eq("")
   end
 
   # Sound, on its paper, inside its margins, in fonts that travel with it, no glyph missing.

@@ -8,8 +8,6 @@ module Pages
     # Signing in and out, and what belongs to an account. Everything else needs somebody signed in.
     class SignIn < Roda
       OPEN = %r{\A/account/(login|create-account|demo|reset-password(-request)?)\z|\A/(calendar|substitute)/|\A/b(/|\z)}
-      # What a lesson's substitute reaches, of that class alone.
-      OF_LESSON = %r{\A/(?:conduct|listen|board|lesson(?=/\d+/(?:go|unfinish)\z))/(\d{1,17})(?=/|\z)}
 
       WRONG = "not an e-mail and a password that go together"
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
@@ -29,6 +27,7 @@ module Pages
       plugin :flash
       include Shared::Helpers
       include Fields
+      include WhoAsks
 
       plugin :rodauth, csrf: false do
         enable :login, :logout, :create_account, :close_account, :change_password, :audit_logging,
@@ -229,14 +228,6 @@ module Pages
         rodauth.login("demo")
       end
 
-      # The lesson whose link was opened here, where it is of that class, and that class is not one's own.
-      def lesson_to_take(room)
-        lesson = room && Records::Lesson.by_substitute_key(session["substitute"])
-        return unless lesson && lesson.classroom_id == room.to_i
-
-        lesson unless Records::Account.classroom_of(rodauth.session_value, room)
-      end
-
       # Nobody learns from the time whether an account is there for which a new password is asked.
       def as_long_for_all
         return yield unless request.post? && request.path.end_with?("/reset-password-request")
@@ -254,42 +245,6 @@ module Pages
         return unless session["stay"]
 
         rodauth.logged_in? ? session["stay"] = Date.today.iso8601 : session.delete("stay")
-      end
-
-      # By whom taps are told apart that wait on one device.
-      def who
-        lesson = env["rungs.substitute"]
-        return "lesson-#{lesson.id}" if lesson
-
-        "account-#{rodauth.session_value}" if rodauth.logged_in?
-      end
-
-      # A page that was open when somebody else signed in beside it sends nothing in their name.
-      def somebody_elses?
-        tapped_by = env["HTTP_RUNGS_WHO"].to_s
-        !tapped_by.empty? && tapped_by != env["rungs.who"]
-      end
-
-      SIGNED_OUT = "You are signed out. Sign in in another tab, then press again; taps wait on this device."
-      LINK_ENDED = "The link to this lesson is not good any more. Taps wait on this device."
-      SOMEBODY_ELSE = "Somebody else is signed in here now. These taps wait for who made them."
-      private_constant :SIGNED_OUT, :LINK_ENDED, :SOMEBODY_ELSE
-
-      def leave_waiting = say_unauthorized(SOMEBODY_ELSE)
-
-      # A tap that comes after the session ended is not swallowed by the sign-in page.
-      def ask_to_sign_in
-        link = session["substitute"] if request.path.match?(OF_LESSON)
-        request.redirect(link ? "/substitute/#{link}" : "/account/login") unless env.key?("HTTP_HX_REQUEST")
-
-        say_unauthorized(link ? LINK_ENDED : SIGNED_OUT)
-      end
-
-      def say_unauthorized(words)
-        response.status = 401
-        response["content-type"] = "text/plain; charset=utf-8"
-        response.write words
-        request.halt
       end
     end
   end

@@ -56,7 +56,7 @@ module Rungs
 
       # "Two, four, six."
       def counted(by, groups) = "#{Rungs.capital(by.step(groups * by, by).map { |each| word(each) }.join(', '))}."
-      def over(rest, number) = rest.zero? ? "Nothing is left over." : "And #{word(rest)} by ones: #{word(number)}."
+      def over(rest, number) = rest.zero? ? "Nothing is left over." : "And #{word(rest)} more: #{word(number)}."
 
       # A column for each group, and the rest in its own.
       def gathered(groups, by, rest) = objects(sizes(groups, by, rest), "counter", across: true)
