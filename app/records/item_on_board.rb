@@ -58,6 +58,9 @@ module Records
     # A step seen for a moment covers itself.
     def covered? = @state.covered == true || (passing? && left <= 0)
 
+    # Whether nothing of it can be seen: covered, or shown only by the next step.
+    def hidden? = covered? || layout == Rungs::Picture::Cover.new.layout
+
     # Whether its picture was never asked for yet: there is nothing to cover.
     def waiting? = @state.covered == true && @state.asked.nil?
     def passing? = !step.seconds.nil? && @state.covered != false

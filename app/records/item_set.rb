@@ -94,15 +94,21 @@ module Records
 
     # @param input [Object] as its activity takes a way; or a Rungs::Picture::Way
     # @param move [String, nil] instead: the move of a way that Rungs knows for its problem
+    # @param rung [String, nil] instead: the rung it sounded like, where the item has no problem
     # @param child [Child, nil] who gave it
     # @param client_key [String, nil] a UUID; the same again keeps nothing more
     # @raise [Rungs::Error::NotAProblem] where it is none
-    def keep_way(index, input, move: nil, child: nil, client_key: nil)
+    def keep_way(index, input, move: nil, rung: nil, child: nil, client_key: nil)
       way = known(index, move) if move
+      way ||= sounding(index, rung) if rung
       way ||= input.is_a?(Rungs::Picture::Way) ? input : kind.way(item(index), input)
       posed(index)
       Way.once(client_key) { Way.keep(place(index), way.text, groups: way.groups, move: move, child: child) }
     end
+
+    # @return [Hash{String => String}] what each rung would sound like for an item, by its id; none where all is read
+    #   back
+    def sounds(index) = index < size ? kind.sounds(item(index)) : {}
 
     # @return [Array<Rungs::Strategy::Path>] ways that Rungs knows: of each rung the usual one first
     def paths(index)
@@ -176,6 +182,13 @@ module Records
       raise Rungs::Error::NotAProblem, "that is no way of working this problem" unless path
 
       Rungs::Picture::Way.new(text: path.says, groups: [])
+    end
+
+    def sounding(index, rung)
+      words = sounds(index)[rung]
+      raise Rungs::Error::NotAProblem, "that rung does not show here" if item(index).problem || words.nil?
+
+      Rungs::Picture::Way.new(text: words, groups: [])
     end
 
     # What a way of an item is kept by.

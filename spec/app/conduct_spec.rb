@@ -24,7 +24,7 @@ RSpec.describe Pages::Conduct do
   describe "what is kept on the tablet" do
     def templates(name) = page.css("template[data-#{name}]").map { |each| each["data-#{name}"] }
 
-    it "has every step of every part, the sentences read back, and the bars of each problem; nothing is posed by it" do
+    it "has every step of every part, the sentences read back, and the bars of each; nothing is posed by it" do
       parts = [plan("twins"), plan("number_riddle"), plan("story_time")]
       conduct(parts[0])
       posed = room.problems_dataset.count
@@ -35,7 +35,7 @@ RSpec.describe Pages::Conduct do
         end
       end
       expect(templates("at")).to eq(wanted)
-      expect(templates("bars").map { |at| at.split(".").first.to_i }.uniq).to eq([parts[0].id, parts[2].id])
+      expect(templates("bars").map { |at| at.split(".").first.to_i }.uniq).to eq(parts.map(&:id))
       expect([room.problems_dataset.count,
               last_response.headers["cache-control"]]).to eq([posed, "no-store"])
       expect(last_response.body).not_to match(/data-child|data-by/)
@@ -127,6 +127,25 @@ RSpec.describe Pages::Conduct do
       send_form "/conduct/#{room.id}/ways", htmx: true, **way, written: "90 + 9", client_key: key
       expect([last_response.status, last_response.body]).to match([422, /90 \+ 9 is 99/])
     end
+  end
+
+  it "takes down the rung a child showed where nothing is posed, and only one that shows there" do
+    part = plan("quick_look")
+    conduct(part)
+    get "/conduct/#{room.id}?by=#{ada.id}"
+    expect(page.css("select[name=child_id] [selected]").map { |each| each["value"] }).to eq([ada.id.to_s])
+    expect(page.css(".children [aria-current]").map { |each| each["data-name"] }).to eq(["Ada"])
+    expect(page.at_css("#now").text).to include("Covered on the board")
+    words = part.items.sounds(0)
+    expect(page.css(".conducting-heard .bar").map { |each| each["value"] }).to eq(words.keys.reverse)
+    taken = { part_id: part.id, item: 0, rung: "known_fact", child_id: ada.id, client_key: key }
+    send_form "/conduct/#{room.id}/ways", htmx: true, **taken
+    expect(Records::Way.given_by(ada).map(&:text)).to eq([words["known_fact"]])
+    send_form "/conduct/#{room.id}/ways", htmx: true, **taken, rung: "count_on", client_key: key
+    expect([last_response.status, last_response.body]).to match([422, /does not show here/])
+    posed = plan("twins")
+    send_form "/conduct/#{room.id}/ways", htmx: true, **taken, part_id: posed.id, client_key: key
+    expect([last_response.status, room.observations_dataset.count]).to eq([422, 0])
   end
 
   it "keeps what hands did on the picture as a way, and refuses where they did nothing that says a sum" do

@@ -102,10 +102,13 @@ RSpec.describe "An activity", type: :feature do
 
   it "plays a riddle that has no problem to record, and flashes a quick look and covers it" do
     find_activity("number_riddle")
-    expect(page).to have_css("dl.listen-for dt")
+    expect(page).to have_css(".conducting-heard .bar-says", text: "strikes numbers at once")
     click_button "Clue 1"
     expect(page).to have_css(".rail [aria-current]", text: "Clue 1")
     find_activity("quick_look", "seconds" => "1")
+    tap_child "Bo"
+    find(".conducting-heard .bar-1").click
+    expect(page).to have_css("#offered figcaption", text: /“one.*B/)
     visit "/board/#{room.id}"
     expect(page).to have_css("h1", text: "How many?")
     press(:arrow_right)

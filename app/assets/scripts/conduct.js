@@ -26,6 +26,7 @@ class Conduct {
     this.sender.showing((tap, html) => this.offered(tap, html));
     document.addEventListener("submit", (event) => this.submit(event));
     document.addEventListener("click", (event) => this.touch(event));
+    document.addEventListener("click", (event) => this.pick(event));
     document.addEventListener("keydown", (event) => event.key === "Enter" && this.touch(event));
     window.addEventListener("online", () => this.catchUp());
     follow(page.dataset.follow, (version) => this.told(version));
@@ -75,6 +76,16 @@ class Conduct {
     this.send(`${this.here}/do`, body, place.dataset.touch);
   }
 
+  // Where nothing is listened to, a name in the list is who gives the next way.
+  pick(event) {
+    const name = !window.listen && event.target.closest?.("[data-child]");
+    if (!name) return;
+    event.preventDefault();
+    document.querySelectorAll("[data-by]").forEach((field) => (field.value = name.dataset.child));
+    document.querySelector("[data-child][aria-current]")?.removeAttribute("aria-current");
+    name.setAttribute("aria-current", "true");
+  }
+
   async send(path, body, touched) {
     try {
       const answer = await post(path, body);
@@ -117,7 +128,7 @@ class Conduct {
     if (this.page.dataset.part === part && this.page.dataset.item === item) return;
     Object.assign(this.page.dataset, { part, item, equation, problem: "", posedAt: nowText() });
     const bars = (await this.kept).querySelector(`[data-bars="${part}.${item}"]`);
-    const shown = document.querySelector("#rungs .bars");
+    const shown = document.querySelector(".conducting-heard .bars");
     if (shown && bars) shown.replaceWith(bars.content.cloneNode(true));
     const named = document.querySelector(".conduct-part strong");
     if (named) named.textContent = title;

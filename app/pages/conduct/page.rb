@@ -30,8 +30,9 @@ module Pages
       def ways = part.items.ways(state.index)
       def scripts = [("listen" if posed), "conduct", ("groups" if state.grouped)].compact
 
-      # Where nothing can be recorded a name leads nowhere: nobody leaves the lesson by a tap.
-      def margin = posed ? super : class_margin { nil }
+      # Where nothing is posed a name is who gives the next way: nobody leaves the lesson by a tap.
+      def margin = posed ? super : class_margin(chosen: giver) { |child| "#{here}?by=#{child.id}" }
+      def giver = room.children.find { |child| child.id.to_s == params[:by] }
 
       # Another where the lesson's parts or their items are others.
       def kept_as

@@ -52,7 +52,7 @@ module Pages
         form = checked(WayContract)
         child = form[:child_id] && (room.child(form[:child_id]) || halt(404))
         items = (form[:part_id] ? room.part(form[:part_id]) : part)&.items || halt(404)
-        items.keep_way(form[:item], offered(form), move: form[:move], child: child, client_key: form[:client_key])
+        items.keep_way(form[:item], offered(form), child: child, **form.slice(:move, :rung, :client_key))
         lesson&.change_board { |state| state }
         kept { htmx? ? offered_now(items, form[:item]) : redirect(here) }
       rescue Rungs::Error => e

@@ -2,8 +2,8 @@
 
 module Pages
   module Conduct
-    # A way a child gave for one item: groups of marks ("1,2,3;4,5"), by what is missing, a move, as it was done
-    # by hand on the picture, or as it is written.
+    # A way a child gave for one item: groups of marks ("1,2,3;4,5"), by what is missing, a move or a rung that was
+    # heard, as it was done by hand on the picture, or as it is written.
     class WayContract < Shared::Contract
       params do
         required(:item).filled(:integer, included_in?: 0..299)
@@ -11,6 +11,7 @@ module Pages
         optional(:missing).filled(:bool)
         optional(:hands).filled(:bool)
         optional(:written).maybe(:string, max_size?: 60)
+        optional(:rung).maybe(:string, included_in?: Rungs::Strategy::Rung::ALL.ids)
         optional(:move).maybe(:string, max_size?: 40)
         optional(:part_id).filled(:integer, included_in?: ID)
         optional(:client_key).filled(:string, format?: UUID)

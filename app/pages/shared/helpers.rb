@@ -47,6 +47,14 @@ module Pages
       # What a planned part holds, in a line.
       def part_line(part) = [part.note, part.items.outline].compact.join(" · ")
 
+      # What each rung would sound like with a problem's numbers, by its id; nil where they do not invite it.
+      def sounds_of(problem)
+        Rungs::Strategy::Rung::ALL.to_h do |rung|
+          path = Rungs::Strategy::Path.usual(problem, rung.level)
+          [rung.id, ("“#{path.says}”" if path)]
+        end
+      end
+
       # An equation with its box drawn, not typed.
       def equation(text)
         Rack::Utils.escape_html(text).gsub("□", '<span class="box" role="img" aria-label="what number"></span>')

@@ -39,7 +39,11 @@ module Pages
       end
 
       # The class list beside it, each name the way to that child; nil for none.
-      def margin = (class_margin(chosen: chosen_child, next_up: next_up) { |child| way_to(child) } unless htmx?)
+      def margin
+        return if htmx?
+
+        class_margin(chosen: chosen_child, next_up: next_up) { |child| way_to(child) unless substitute? }
+      end
 
       def chosen_child = nil
       def next_up = []
