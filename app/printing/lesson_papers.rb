@@ -65,7 +65,7 @@ module Printing
         entry = part.activity
         ::Sheets::LessonPage::Part.new(
           title: entry.title, minutes: part.minutes, says: word_by_word(part), following: following(part),
-          materials: entry.materials.map(&:to_s), listen_for: entry.listen_for.values,
+          materials: part.items.kind.materials.map(&:to_s), listen_for: heard(part.items),
           cautions: Rungs::Planning::Caution.for(*entry.cautions).map(&:words)
         )
       end
@@ -78,6 +78,12 @@ module Printing
     def word_by_word(part)
       said = part.items.item(part.items.first).steps.map(&:words)
       said.each_with_object([]) { |words, all| all << words unless all.any? { |earlier| earlier.include?(words) } }
+    end
+
+    # What each rung would sound like with the first item's numbers.
+    def heard(items)
+      sounds = items.sounds(items.first).values
+      items.item(items.first).problem ? sounds.map { |says| "“#{says.chomp('.')}”" } : sounds
     end
 
     # What the other items ask, in a line; the sentence of each where it has one.

@@ -41,7 +41,7 @@ module Terminal
     end
 
     def bring(proposed, rows)
-      kinds = proposed.days.flat_map(&:parts).map(&:kind).uniq
+      kinds = proposed.days.flat_map(&:parts).map { |part| part.kind.with(part.options) }
       Rungs::Planning::Bring.for(kinds, children: rows.map(&:child).uniq.size)
     end
 

@@ -170,6 +170,12 @@ RSpec.describe Rungs::Planning::Bring do
     expect(described_class.amount(material("pair", 2), 7)).to eq(8)
   end
 
+  it "asks for as many beads as are hidden among" do
+    kinds = [5, 20, 10].map { |whole| Rungs::Activity::ALL.fetch("hidden_beads").with("whole" => whole) }
+    expect(kinds.map { |kind| kind.materials.map(&:count) }).to eq([[5], [20], [10]])
+    expect(described_class.for(kinds, children: 10).map(&:in_all)).to eq([220])
+  end
+
   it "lists each thing once, as many as the activity that needs most" do
     things = described_class.for(Rungs::Activity::ALL.to_a, children: 22)
     expect(things.map(&:thing)).to eq(things.map(&:thing).uniq)

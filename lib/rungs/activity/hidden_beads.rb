@@ -24,6 +24,9 @@ module Rungs
 
       def most = whole + 1
 
+      # As many beads as are hidden among.
+      def materials = super.map { |each| Material.new(**each.to_h, count: whole) }
+
       # A longer set has none and all of them, neither first; it is in no order, and some neighbours are one apart.
       def draw(random, count)
         shown = chosen_starts(random, count)

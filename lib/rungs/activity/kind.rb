@@ -87,6 +87,9 @@ module Rungs
         rungs.sort.to_h.transform_keys { |level| Strategy::Rung.at(level).id }
       end
 
+      # @return [Array<Material>] what these items need
+      def materials = self.class.materials
+
       # Whether an item can be seen by what is missing.
       def missing?(_item) = false
 

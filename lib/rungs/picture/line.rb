@@ -154,7 +154,7 @@ module Rungs
         [*stood_on.first, *stood_on.last, *numbers].uniq.each do |number|
           placed << number if placed.all? { |other| (x(number) - x(other)).abs >= clear(number, other) }
         end
-        placed.map { |number| numeral(number, x(number), BASE + 0.82) }
+        placed.map { |number| numeral(number, x(number), BASE + 0.5 + (large / 2)) }
       end
 
       # Wide numerals keep further apart.
@@ -171,8 +171,11 @@ module Rungs
       end
 
       def numeral(number, at, y)
-        number(number, at, y, width: 0, height: 0.65, state: (:new if stood_on.include?(number)), order: nil)
+        number(number, at, y, width: 0, height: large, state: (:new if stood_on.include?(number)), order: nil)
       end
+
+      # How high a numeral is: as high as there is room beside the next one.
+      def large = span == 10 ? 0.9 : 0.75
 
       def arcs
         last_label = nil

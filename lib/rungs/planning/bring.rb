@@ -14,7 +14,7 @@ module Rungs
 
       module_function
 
-      # @param kinds [Array<Class>] activities
+      # @param kinds [Array<Class, Activity::Kind>] activities, or with their options
       # @param children [Integer] present
       # @return [Array<Thing>] what is used by several is brought once, as many as the one that needs most
       def for(kinds, children:)
