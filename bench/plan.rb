@@ -14,11 +14,20 @@ took = Array.new(CLASSES) do |seed|
   met = ids.sample(random.rand(0..ids.size), random: random).to_h do |id|
     [["activity", id], monday - random.rand(1..90)]
   end
-  at_work = { band: bands.sample(random: random), operation: %w[add subtract].sample(random: random) }
-  late = slips.sample(3, random: random)
+  range, rung = bands.sample(random: random), random.rand(2..3)
+  children = (1..22).to_h do |at|
+    [at, { range => Array.new(random.rand(0..12)) do |back|
+      Rungs::Progress::Record.new(day: monday - 1 - back, rung: random.rand(1..4), affords: [1, 2, 3, 4, 5],
+                                  fact: [back, 2], right: random.rand < 0.8, help: "alone")
+    end }]
+  end
+  slip = Rungs::Planning::SharedSlip.new(id: slips.sample(random: random), names: [1, 2, 3])
   started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
   Rungs::Planning::ProposedWeek.new(days: Rungs::SchoolDays.from(monday, 5), seed: seed, met: met,
-                                    at_work: at_work, slips: late).days
+                                    aim: Rungs::Planning::Aim.new(operation: %w[add subtract].sample(random: random),
+                                                                  range: range, rung: rung),
+                                    standing: Rungs::Planning::Standing.new(children, on: monday),
+                                    slips: [slip]).days
   (Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) * 1000
 end.sort
 puts format("%<many>d classes: a week in %<middle>.0f ms (median), %<most>.0f ms (95 of 100)",

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "set"
 require "date"
 
 # The rules of the job: problems, strategies, slips, pictures, progress. Plain Ruby values in, plain Ruby

@@ -6,14 +6,18 @@ module Records
   #   options: {String => Object} of its activity; seed, count: Integer, what is made of them
   #   thrown: {Integer => Hash} by place, the data of items that were thrown, told or settled
   #   children: [Integer] for whom it is; note: the teacher’s words to it
+  #   sets: [{level, children}] whose numbers each set of a story is
   #   role, range, why, proposed, instead, passed_over: as a proposed week put it there, and in the place of what
   class Details < Kept
-    holds :options, :seed, :count, :thrown, :note, :role, :range, :why, :proposed, :instead,
+    holds :options, :seed, :count, :thrown, :note, :role, :range, :why, :proposed, :instead, :sets,
           children: "for", passed_over: "not"
 
     def options = super.to_h
     def children = super.to_a
     def passed_over = super.to_a
+
+    # @return [Hash{String => Array<Integer>}] of a story, the children whose numbers each set is, by level
+    def sets = super.to_a.to_h { |set| set.transform_keys(&:to_sym).values_at(:level, :children) }
 
     # As the core gave it: by name, whatever lies within what.
     def thrown

@@ -48,6 +48,15 @@ module Records
       Rungs::Strategy::Sharing.propose(problem, heard)
     end
 
+    # Of a story with several sets of numbers, the one that is this child's.
+    # @return [PosedProblem]
+    def numbers_of(child)
+      return self unless number_set && for_everybody? && part
+
+      level = part.details.sets.find { |_, ids| ids.include?(child.id) }&.first
+      number_sets.find { |each| each.number_set == level } || self
+    end
+
     def for_everybody? = [nil, "middle"].include?(number_set)
 
     # What a grown-up reads: the story, or the bare equation.

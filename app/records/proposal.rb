@@ -4,15 +4,16 @@ module Records
   # A week proposed from the records of a class: its empty days filled, another in its place, one part exchanged.
   class Proposal
     # What is another in another week; the rest goes by what is known.
-    TURNS = %w[main game compare].freeze
+    TURNS = %w[focus practise look_back].freeze
+    # What places in a day were called before.
+    CALLED = { "main" => "focus", "practice" => "practise", "game" => "practise", "compare" => "look_back",
+               "facts" => "warm_up" }.freeze
 
     # @param week [Week]
-    # @param evidence [Evidence]
     # @param today [Date]
-    def initialize(week, evidence, today)
+    def initialize(week, today)
       @week = week
       @room = week.room
-      @evidence = evidence
       @today = today
     end
 
@@ -72,7 +73,7 @@ module Records
       parts.any? && parts.all? { |part| part.details.why && !part.begun? }
     end
 
-    # As Rungs::Planning::Choice::Candidate is called.
+    # As Rungs::Planning::Candidates::Candidate is called.
     def key(part) = [part.kind, part.details.options["situation"]].compact.join(" ")
 
     def next_best(part)
@@ -81,15 +82,18 @@ module Records
       gone = part.details.passed_over
       week = planner([date], minutes: [@week.minutes - others.sum(&:minutes), part.minutes].max, except: part,
                              without: [*gone, key(part)], seed: @week.seed + gone.size + 1)
-      role = part.details.role || Rungs::Planning::Choice.role_of(part.activity)
+      role = part.details.role || Rungs::Planning::Candidates.role_of(part.activity).to_s
+      role = CALLED.fetch(role, role)
       week.next_best(role.to_sym, beside: others.map(&:activity), fresh: others.any? { |each| @week.fresh(each).any? })
     end
 
     def planner(days, seed: @week.seed, minutes: @week.minutes, except: nil, without: [])
       has = @week.shelf if @week.shelf.any?
       met = @week.met.last(up_to: @week.dates.last, except: except)
-      Rungs::Planning::ProposedWeek.new(days: days, at_work: @week.at_work, seed: seed_of(seed), met: met,
-                                        minutes: minutes, recent: recent, slips: slips, without: without, has: has,
+      bearings = @week.bearings
+      Rungs::Planning::ProposedWeek.new(days: days, aim: @week.goal, standing: @week.standing, seed: seed_of(seed),
+                                        met: met, told: bearings.told, minutes: minutes, recent: recent,
+                                        slips: bearings.slips, without: without, has: has,
                                         settings: @room.activity_settings)
     end
 
@@ -101,9 +105,13 @@ module Records
       course.plan(part.kind.id, minutes: part.minutes, details: details(part))
     end
 
+    # Items that were told are kept themselves; of a story with whom each set of numbers is for.
     def details(part)
-      Details.new({ options: part.options, seed: part.seed, count: part.items.size, why: part.why,
-                    role: part.role.to_s, range: part.range, proposed: @week.seed })
+      kept = part.told ? part.items.each_with_index.to_h { |data, place| [place, data] } : nil
+      sets = part.sets.to_a.map { |set| { level: set.level, children: set.names.map(&:id) } }
+      Details.new({ options: part.options, seed: part.seed, count: kept ? 0 : part.items.size, why: part.reason,
+                    role: part.role.to_s, range: part.range, proposed: @week.seed,
+                    **(kept ? { thrown: kept } : {}), **(sets.size > 1 ? { sets: sets } : {}) })
     end
 
     def of_week = parts_between(@week.monday..@week.monday + 6)
@@ -119,8 +127,5 @@ module Records
       parts = parts_between(days).there.eager(:lesson).all
       parts.flat_map { |part| part.items.all_data.map { |data| [part.kind, data] } }
     end
-
-    # Commonest first.
-    def slips = @evidence.slips_of_late(@today).sort_by { |_, who| -who.size }.map { |slip, _| slip.id }
   end
 end

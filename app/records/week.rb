@@ -47,16 +47,23 @@ module Records
 
     # The aim: the teacher's, else where the class is.
     # @return [Hash{Symbol => String}] band and operation
-    def at_work = @at_work ||= Widening.at_work(@room).merge(kept.slice(:band, :operation).compact)
+    def at_work = @at_work ||= bearings.at_work.merge(kept.slice(:band, :operation).compact)
 
-    # @return [String, nil] the sentence of the week: the teacher's, else what most of it is about
-    def i_can = kept[:i_can] || about
+    # @return [Bearings]
+    def bearings = @bearings ||= Bearings.new(@room, monday)
+    def standing = bearings.standing(at_work[:operation])
+
+    # @return [Rungs::Planning::Aim]
+    def goal = @goal ||= standing.aim(at_work[:operation], at_work[:band])
+
+    # @return [String] the sentence of the week: the teacher's, else that of its aim
+    def i_can = kept[:i_can] || goal.i_can
 
     # @param said [String] the sentence; where it says what the week is about anyway, none is kept
     # @param aim [Hash{Symbol => String}] band and operation
     def aim(said, **aim)
-      keep_row(**aim, i_can: ([about.to_s, ""].include?(said) ? nil : said))
-      @at_work = nil
+      keep_row(**aim, i_can: ([goal.i_can, ""].include?(said) ? nil : said))
+      @at_work = @goal = nil
     end
 
     # By which it is proposed; another with each proposal.
@@ -137,11 +144,6 @@ module Records
     end
 
     private
-
-    def about
-      main = parts.find { |part| part.details.role == "main" } || parts.find { |part| fresh(part).any? }
-      (main || parts.first)&.activity&.i_can
-    end
 
     def row = DB[:weeks].where(classroom_id: @room.id, monday: monday)
     def kept = @kept ||= row.first || {}

@@ -27,7 +27,10 @@ module Terminal
             bin/rungs listen records.csv --on 2026-11-20         whom to listen to
                                        [--places 6 --days 5 --operation add --band bridge --absent "Ada:2026-11-20"]
             bin/rungs groups records.csv --on 2026-11-20 --operation add --band bridge   [--sizes 3-5 --apart "Ada:Bo"]
-            bin/rungs week records.csv --from 2026-11-23         a week for this class   [--days 5 --minutes 25 --seed 1]
+            bin/rungs week records.csv --from 2026-11-23         a week for this class
+                                       [--operation add --range to10 --year first --days 5 --minutes 25 --seed 1]
+            bin/rungs forecast records.csv --equation "8 + 5" --on 2026-11-20
+                                                                 what is likely to be heard
             bin/rungs picture frame 7 --fill pairs > seven.svg   a picture as SVG   [any setting of the picture]
             bin/rungs sheet practice --activity hidden_beads --option whole=10 --seed 3 > sheet.pdf
                                        [--per-page 6 --paper a4 --large --answers --down --no-name --copies 2]
@@ -39,7 +42,7 @@ module Terminal
     TEXT
 
     COMMANDS = %w[paths pull hear slips next problems string looks activities activity progress listen groups
-                  week picture sheet].freeze
+                  week forecast picture sheet].freeze
     # Methods that are called otherwise than their command, since Ruby has that word.
     METHODS = { "next" => :next_problems }.freeze
     WHOLE = /\A\d{1,9}\z/

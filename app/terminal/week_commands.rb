@@ -1,48 +1,106 @@
 # frozen_string_literal: true
 
 module Terminal
-  # A week proposed from a class's records, with whom to hear, what to bring, and whether the range may widen.
+  # A week proposed from a class's records, with whom to hear, what to bring, and whether the range may widen; and what
+  # is likely to be heard on a problem.
   module WeekCommands
+    YEARS = %w[first kindergarten].freeze
+    # School days whose records say which operation a class is at.
+    LATE = 10
+
     private
 
     def week
-      rows = rows_of(up_to: :from, from: String, days: Integer, minutes: Integer, seed: Integer, places: Integer)
+      rows = rows_of(up_to: :from, from: String, days: Integer, minutes: Integer, seed: Integer, places: Integer,
+                     operation: String, range: String, year: String)
       raise Rungs::Error::NotAProblem, "there is no record before that day" if rows.empty?
 
+      among(:range, Rungs::Problem::Band::ALL.ids) if @options[:range]
+      among(:year, YEARS) if @options[:year]
       dates = Rungs::SchoolDays.from(@on, in_range(:days, 5, 1..10))
       proposed = week_for(rows, dates)
       hear = Rungs::Progress::Listening.plan(candidates(rows), days: dates, places: in_range(:places, 6, 1..60))
-      shape = { i_can: proposed.i_can, **at_work(rows), days: proposed.days.zip(hear).map { |day, list| of(day, list) },
-                widen: widening(rows).to_h, bring: bring(proposed, rows).map(&:to_h) }
-      tell(shape) { [shape[:i_can], *shape[:days].flat_map { |day| told(day) }] }
+      tell(shape(proposed, rows, hear)) { lines(proposed, hear) }
+    end
+
+    def forecast
+      rows = rows_of(on: String, equation: String)
+      raise Rungs::Error::Unreadable, "say which problem: --equation \"8 + 5\"" unless @options[:equation]
+
+      text = @options[:equation]
+      asked = problem(text.include?("=") ? text : "#{text} = ?")
+      @options.update(operation: asked.operation, band: asked.band)
+      told = Rungs::Progress::Forecast.for_class(
+        rows.map(&:child).uniq.to_h { |child| [child, estimate(focused(rows, child))] }, asked.affords
+      )
+      children = told.children.map do |child, chances|
+        { child: child, enough: !chances.nil?, chances: chances&.transform_keys { |level| rung_id(level) } }
+      end
+      tell({ children: children, class: told.expected.transform_keys { |level| rung_id(level) } }) do
+        told.expected.map { |level, many| format("%-12s %.1f", rung_id(level), many) }
+      end
     end
 
     def week_for(rows, dates)
-      Rungs::Planning::ProposedWeek.new(days: dates, at_work: at_work(rows), slips: slips_of(rows),
+      standing = standing(rows)
+      aim = standing.aim(at_work(rows), @options[:range] || standing.range)
+      Rungs::Planning::ProposedWeek.new(days: dates, aim: aim, standing: standing, slips: shared_slips(rows),
                                         seed: @options.fetch(:seed, 1), minutes: in_range(:minutes, 25, 5..120),
                                         met: met(rows))
     end
 
-    def at_work(rows) = %i[operation band].zip(place(rows)).to_h
+    def standing(rows)
+      operation = at_work(rows)
+      children = rows.group_by(&:child).transform_values do |own|
+        own.select { |row| row.operation == operation }.group_by(&:band).transform_values { |all| all.map(&:record) }
+      end
+      Rungs::Planning::Standing.new(children, on: @on, year: @options.fetch(:year, "first"))
+    end
+
+    # That of most records of the last school days, missing parts not counted.
+    def at_work(rows)
+      @options[:operation] ||= begin
+        days = (1..30).map { |back| @on - back }.select { |day| Rungs::SchoolDays.school_day?(day) }.first(LATE)
+        late = rows.select { |row| row.record.day >= days.last && row.record.day < @on && !row.problem.missing_part? }
+        times = late.map(&:operation).tally
+        times.fetch("subtract", 0) > times.fetch("add", 0) ? "subtract" : "add"
+      end
+    end
 
     # Ranges are all that records tell of what a class has met.
     def met(rows) = rows.to_h { |row| [["range", row.band], row.record.day] }
 
-    # Commonest first, of the last eight weeks.
-    def slips_of(rows)
-      wrong = rows.select { |row| row.answer && !row.record.right && row.record.day > @on - 56 }
-      wrong.filter_map { |row| likeliest_slip(row)&.id }.tally.sort_by { |_, times| -times }.map(&:first)
+    def shared_slips(rows)
+      Rungs::Planning::SharedSlip.among(rows.group_by(&:child).transform_values do |own|
+        own.map do |row|
+          slip = likeliest_slip(row)&.id if row.answer && !row.record.right
+          [row.record.day, Rungs::Slip.for(row.problem).map(&:id), slip]
+        end
+      end, on: @on)
     end
 
-    def widening(rows)
-      band = place(rows).last
-      heard = rows.group_by(&:child).transform_values { |own| own.select { |row| row.band == band }.map(&:record) }
-      Rungs::Planning::Widening.offer(band: band, children: heard, on: @on)
+    def widening(rows, proposed)
+      aim = proposed.aim
+      heard = rows.group_by(&:child).transform_values do |own|
+        own.select { |row| row.band == aim.range }.map(&:record)
+      end
+      Rungs::Planning::Widening.offer(band: aim.range, children: heard, on: @on)
     end
 
     def bring(proposed, rows)
-      kinds = proposed.days.flat_map(&:parts).map { |part| part.kind.with(part.options) }
-      Rungs::Planning::Bring.for(kinds, children: rows.map(&:child).uniq.size)
+      parts = proposed.days.flat_map(&:parts)
+      Rungs::Planning::Bring.for(parts.map { |part| part.kind.with(part.options) },
+                                 children: rows.map(&:child).uniq.size)
+    end
+
+    def shape(proposed, rows, hear)
+      aim = proposed.aim
+      { aim: { operation: aim.operation, range: aim.range, rung: rung_id(aim.rung) }, i_can: proposed.i_can,
+        edges: proposed.standing.edges, two_groups: proposed.standing.split?(aim.range),
+        other_numbers: proposed.other_numbers.map(&:to_h), with_adult: proposed.with_adult,
+        check_ins: proposed.check_ins.transform_keys(&:iso8601),
+        days: proposed.days.zip(hear).map { |day, list| of(day, list) }, check: proposed.check&.to_h,
+        widen: widening(rows, proposed).to_h, bring: bring(proposed, rows).map(&:to_h) }
     end
 
     def of(day, list)
@@ -50,11 +108,12 @@ module Terminal
         hear: list.turns.map { |turn| { child: turn.name, reason: turn.reason } } }
     end
 
-    def told(day)
-      ["#{day[:date]}, #{day[:minutes]} min", *day[:parts].map do |part|
-        "  #{part[:minutes]} #{part[:title]}: #{part[:why]}"
-      end,
-       "  hear #{day[:hear].map { |turn| turn[:child] }.join(', ')}"]
+    def lines(proposed, hear)
+      [proposed.i_can, *proposed.days.zip(hear).flat_map do |day, list|
+        ["#{day.date.iso8601}, #{day.minutes} min",
+         *day.parts.map { |part| "  #{part.minutes} #{part.title}: #{part.reason}" },
+         "  hear #{list.turns.map(&:name).join(', ')}"]
+      end]
     end
 
     def in_range(name, usual, range)

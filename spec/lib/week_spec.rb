@@ -2,121 +2,312 @@
 
 require "spec_helper"
 
-RSpec.describe Rungs::Planning::ProposedWeek do
-  let(:monday) { Date.new(2026, 11, 30) }
+# Made-up classes as a week begins.
+module ClassesAsAWeekBegins
+  MONDAY = Date.new(2026, 11, 30)
+  ORDER = Rungs::Problem::NumberSets::ORDER
 
-  def week(band: "to10", operation: "add", seed: 3, days: 5, **more)
-    described_class.new(days: Rungs::SchoolDays.from(monday, days), at_work: { band: band, operation: operation },
+  def record(day, rung, fact, right: true, help: "alone")
+    Rungs::Progress::Record.new(day: day, rung: rung, affords: [1, 2, 3, 4, 5], fact: fact, right: right, help: help)
+  end
+
+  # @param rungs [Array<Integer>] of the answers, the last on the day before
+  def heard(*rungs, **more)
+    rungs.reverse.each_with_index.map { |rung, back| record(MONDAY - 1 - back, rung, [2 + (back % 4), 3], **more) }.reverse
+  end
+
+  # @param children [Hash{String => Hash{String => Array}}] by child and range
+  def standing(children, **more) = Rungs::Planning::Standing.new(children, on: MONDAY, **more)
+
+  # So many children who all work on a rung in a range.
+  def alike(many, range, rung, year: "first")
+    standing(("a".."z").first(many).to_h { |name| [name, { range => heard(*Array.new(6, rung)) }] }, year: year)
+  end
+
+  def aim(operation, range, rung) = Rungs::Planning::Aim.new(operation: operation, range: range, rung: rung)
+  def place(band) = ORDER.index(band)
+  def order = ORDER
+  def monday = MONDAY
+end
+
+RSpec.describe Rungs::Planning::Standing do
+  include ClassesAsAWeekBegins
+
+  it "has for an edge the highest range that carries, or the next where the child is ready there" do
+    edge = ->(by_range, **more) { standing({ "Ada" => by_range }, **more).edges["Ada"] }
+    expect(edge.call({ "to10" => heard(2) })).to be_nil
+    expect(edge.call({ "to10" => heard(2, 2) })).to eq("to10")
+    expect(edge.call({ "to10" => heard(2, 2, 2, 2) })).to eq("teens")
+    expect(edge.call({ "to10" => heard(1, 1), "bridge" => heard(1, 1) })).to eq("to10")
+    expect(edge.call({ "to10" => heard(1, 1, 1, 1) }, year: "kindergarten")).to eq("teens")
+    expect(edge.call({ "bridge" => heard(2, 2, 2, 2) })).to eq("bridge")
+    expect(edge.call({ "bridge" => heard(3, 3, 3, 3) })).to eq("to20")
+    expect(edge.call({ "to5" => heard(1, 1), "bridge" => heard(3, 3, right: false) })).to eq("to5")
+    expect(edge.call({ "to100" => heard(3, 3, 3, 3) })).to eq("to100")
+    old = [record(monday - 43, 2, [1, 2]), record(monday - 44, 2, [1, 3])]
+    expect(edge.call({ "teens" => old.reverse })).to eq("teens")
+    expect(edge.call({ "teens" => old.reverse, "to100" => heard(1) })).to eq("to100")
+  end
+
+  it "leaves out what was heard on the first day of the week or after it" do
+    late = Array.new(4) { |more| record(monday + more, 3, [more, 5]) }
+    expect(standing({ "Ada" => { "to10" => late } }).edges).to eq({})
+  end
+
+  it "has for a range the median of the edges, of two middle ones the lower" do
+    of = ->(*ranges) { standing(ranges.each_with_index.to_h { |range, at| [at.to_s, { range => heard(3, 3) }] }).range }
+    expect(of.call("to5", "to10", "to100")).to eq("to10")
+    expect(of.call("to5", "to10", "bridge", "to100")).to eq("to10")
+    expect([standing({}).range, standing({}, year: "kindergarten").range]).to eq(%w[to10 to5])
+  end
+
+  it "proposes two groups where most are far from the range, and names who is two ranges away" do
+    mixed = standing({ "Ada" => { "to5" => heard(3, 3) }, "Bo" => { "to5" => heard(3, 3) },
+                       "Cleo" => { "to20" => heard(3, 3) } })
+    expect([mixed.split?("bridge"), mixed.split?("to5"), mixed.far_from("teens")]).to eq(
+      [true, false, { "Ada" => "to5", "Bo" => "to5", "Cleo" => "to20" }]
+    )
+  end
+
+  it "takes the commonest of the children’s aims, of equals the lower; those who have none do not vote" do
+    class_of = lambda { |*rungs|
+      standing(rungs.each_with_index.to_h { |rung, at| [at.to_s, { "bridge" => heard(*Array.new(6, rung)) }] })
+    }
+    expect(class_of.call(1, 2, 2).aim("add", "bridge").rung).to eq(4)
+    expect(class_of.call(1, 1, 2).aim("add", "bridge").rung).to eq(2)
+    expect(class_of.call(1, 2, 5, 5, 5).aim("add", "bridge").rung).to eq(2)
+    expect(standing({}).aim("add", "to10").rung).to eq(2)
+    expect(standing({}).aim("subtract", "bridge").rung).to eq(3)
+    below = standing({ "Ada" => { "to10" => heard(1, 1, 1, 1) } })
+    expect(below.aim("add", "bridge").rung).to eq(2)
+  end
+
+  it "gives easier numbers below the range, harder ones beyond it or past the aim" do
+    levels = standing({ "Ada" => { "to10" => heard(2, 2) }, "Bo" => { "bridge" => heard(2, 2) },
+                        "Cleo" => { "bridge" => heard(*[5] * 6) }, "Dag" => {} }).levels(aim("add", "bridge", 3))
+    expect(levels).to eq("easier" => ["Ada"], "middle" => %w[Bo Dag], "harder" => ["Cleo"])
+  end
+end
+
+RSpec.describe Rungs::Planning::Aim do
+  include ClassesAsAWeekBegins
+
+  it "has an “I can” for every range, operation and rung, its own where the range has it" do
+    all = order.product([1, 2, 3, 4], %w[add subtract])
+    said = all.map { |range, rung, operation| aim(operation, range, rung).i_can }
+    expect(said).to all(match(/\AI can [a-z].*[^.]\.\z/))
+    expect(aim("add", "bridge", 4).i_can).to eq("I can make ten first and then add the rest.")
+    expect(aim("subtract", "teens", 2).i_can).not_to eq(aim("subtract", "teens", 3).i_can)
+  end
+
+  it "has facts of its range that fit it, to five any" do
+    order.product([2, 3], %w[add subtract]).each do |range, rung, operation|
+      facts = aim(operation, range, rung).facts
+      expect(facts.map { |fact| Rungs::Problem::Band.of(fact) }.uniq).to eq([range])
+    end
+    expect(aim("add", "to5", 3).facts.size).to eq(6)
+  end
+end
+
+RSpec.describe Rungs::Planning::Shape do
+  it "has all parts from 25 minutes on, the check on the last two days, and looks back on the last" do
+    days = (0..4).map { |index| described_class.roles(index, of: 5, minutes: 25) }
+    expect(days.first).to eq(%i[warm_up focus story practise])
+    expect(days.map { |roles| [roles.include?(:check), roles.include?(:look_back)] })
+      .to eq([[false, false]] * 3 + [[true, false], [true, true]])
+    expect(described_class.roles(1, of: 2, minutes: 25)).not_to include(:check)
+    expect(described_class.roles(4, of: 5, minutes: 25, checked: false)).not_to include(:check)
+  end
+
+  it "lets story and practising take turns where time is short, and practises beside the check" do
+    days = (0..4).map { |index| described_class.roles(index, of: 5, minutes: 20) & %i[story practise] }
+    expect(days).to eq([[:story], [:practise], [:story], [:practise], [:practise]])
+  end
+
+  it "comes within three minutes of the class’s time, each part within its own" do
+    (10..60).to_a.product([0, 1, 3, 4], %w[first kindergarten]).each do |time, index, year|
+      minutes = described_class.minutes(described_class.roles(index, of: 5, minutes: time), of: time, year: year)
+      expect(minutes.values.sum).to be_between(time - 3, time + 3), "#{time} #{index} #{minutes}"
+      minutes.except(:games).each { |role, each| expect(described_class::SPANS.fetch(role)).to cover(each) }
+      expect(minutes.fetch(:focus, 7)).to be <= (year == "first" ? 10 : 8)
+    end
+  end
+end
+
+RSpec.describe Rungs::Planning::ProposedWeek do
+  include ClassesAsAWeekBegins
+
+  # Every range with the rungs that are aimed at there.
+  AIMED = ClassesAsAWeekBegins::ORDER.product(%w[add subtract], [2, 3]) +
+          %w[to10 bridge to100].product(%w[add subtract], [4])
+
+  def week(goal, class_of = alike(9, goal.range, [goal.rung - 1, 1].max), seed: 3, days: 5, **more)
+    described_class.new(days: Rungs::SchoolDays.from(monday, days), aim: goal, standing: class_of,
                         seed: seed, **more)
   end
 
-  # All there is, met long ago.
   def everything
     ids = { "activity" => Rungs::Activity::ALL.ids, "situation" => Rungs::Problem::Situation::ALL.ids,
-            "picture" => Rungs::Picture::KINDS.ids }
-    ids.flat_map { |what, all| all.each_with_index.map { |id, index| [[what, id], monday - 60 + index] } }.to_h
+            "picture" => Rungs::Picture::KINDS.ids, "range" => Rungs::Problem::Band::ALL.ids }
+    ids.flat_map { |what, all| all.each_with_index.map { |id, at| [[what, id], Date.new(2026, 10, 1) + at] } }.to_h
   end
 
   def shape(week) = week.days.map { |day| day.parts.map(&:to_h) }
+  def problems(part) = part.items.filter_map { |data| part.kind.with(part.options).problem_of(data) }
 
-  it "is never longer than there is time, with one new thing a day, and a reason for each part" do
-    bands, minutes = Rungs::Planning::Widening::ORDER, [10, 15, 25, 40]
-    bands.product(%w[add subtract], minutes, [1, 2]).each do |band, operation, time, seed|
-      days = week(band: band, operation: operation, minutes: time, seed: seed).days
-      expect(days.map(&:minutes)).to all(be <= time)
-      expect(days.map { |day| day.parts.count(&:fresh) }).to all(be <= 1)
-      expect(days.flat_map(&:parts)).to all(satisfy { |part|
-        part.minutes.between?(part.kind.minutes * 0.75, part.kind.minutes)
-      })
-      expect(days.flat_map(&:parts).map(&:why)).to all(end_with(".").or(end_with("?")))
-      expect(days.map { |day| day.parts.map(&:kind) }).to all(satisfy { |kinds| kinds.uniq == kinds })
-    end
-  end
-
-  it "stays in its range, a warm-up in the one before" do
-    Rungs::Planning::Widening::ORDER.product(%w[add subtract]).each do |band, operation|
-      met = everything.merge(["range", band] => monday - 9)
-      parts = week(band: band, operation: operation, met: met).days.flat_map(&:parts)
+  it "holds every part to the aim: its operation, nothing above the range, a focus in it and for the aim" do
+    AIMED.product([{}, everything]).each do |(range, operation, rung), met|
+      goal = aim(operation, range, rung)
+      facts = goal.facts
+      parts = week(goal, met: met).days.flat_map(&:parts)
       parts.each do |part|
-        made = part.kind.with(part.options)
-        wholes = part.items.filter_map { |data| made.item(data).problem&.whole }
-        largest = Rungs::Problem::Band::ALL.fetch(part.range).largest
-        expect(wholes.max.to_i).to be <= [largest, (20 if largest == 19)].compact.max, "#{part.kind.id} #{part.options}"
+        asked = problems(part)
+        others = part.sets.to_a.reject { |set| set.level == "middle" }.map { |set| set.problem.to_s }
+        bands = asked.reject { |each| others.include?(each.to_s) }.map(&:band)
+        expect(bands.map { |band| place(band) }.max.to_i).to be <= place(range), "#{goal.to_h} #{part.to_h}"
+        next unless %i[focus practise].include?(part.role)
+
+        expect(asked).to all(satisfy { |each| part.kind.suits.operation?(each, operation) || part.kind.roles.any? })
+        next unless part.role == :focus
+
+        expect(asked.count { |each| each.band == range } * 3).to be >= asked.size * 2
+        expect(asked.count { |each| facts.include?(each.parts.sort) } * 2).to be >= asked.size
+        expect(part.kind.suits.aim?(goal)).to be(true)
       end
     end
   end
 
+  it "has every place of a day filled, within three minutes of the time, and says why with a count or a name" do
+    AIMED.each_slice(3).map(&:first).product([12, 20, 25, 40]).each do |(range, operation, rung), time|
+      days = week(aim(operation, range, rung), minutes: time).days
+      days.each_with_index do |day, index|
+        wanted = Rungs::Planning::Shape.roles(index, of: 5, minutes: time)
+        expect(wanted - day.parts.map(&:role)).to eq([]), "#{range} #{operation} #{rung} #{time} #{index}"
+        expect(day.minutes).to be_between(time - 3, time + 3)
+      end
+      expect(days.flat_map(&:parts).map(&:reason)).to all(match(/\A(?=.*(\d|once|first|all|Nobody))[A-Z0-9“].*[.?]\z/))
+    end
+  end
+
+  it "brings one new thing a day at most, none on the day after and none on the last" do
+    AIMED.each do |range, operation, rung|
+      days = week(aim(operation, range, rung)).days
+      expect(days.map { |day| day.parts.count(&:fresh) }.max).to be <= 1
+      expect(days.each_cons(2).none? { |one, other| one.fresh && other.fresh }).to be(true)
+      expect(days.last.fresh).to be_nil
+    end
+    expect(week(aim("add", "to10", 3), met: everything).days.filter_map(&:fresh)).to eq([])
+    expect(week(aim("add", "to10", 3)).days.first.fresh.fresh.first).to eq("activity")
+  end
+
+  it "keeps one focus for two or three days" do
+    AIMED.each do |range, operation, rung|
+      kinds = week(aim(operation, range, rung), met: everything).days.map do |day|
+        day.parts.find { |part| part.role == :focus }.kind
+      end
+      expect(kinds.chunk_while { |one, other| one == other }.map(&:size).max).to be >= 2
+      expect(kinds.uniq.size).to be <= 3
+    end
+  end
+
   it "is the same of the same class, days and seed, and another of another seed" do
-    expect(shape(week)).to eq(shape(week))
-    expect(shape(week)).not_to eq(shape(week(seed: 4)))
+    goal = aim("add", "bridge", 4)
+    expect(shape(week(goal))).to eq(shape(week(goal)))
+    expect(shape(week(goal))).not_to eq(shape(week(goal, seed: 4)))
   end
 
-  it "repeats no item within it, nor one of the last school days" do
-    first = week.days.flat_map(&:parts)
-    taken = first.flat_map { |part| part.items.uniq.map { |data| [part.kind.id, data] } }
-    expect(taken.uniq).to eq(taken)
-    again = week(recent: taken).days.flat_map(&:parts)
-    expect(again.flat_map { |part| part.items.map { |data| [part.kind.id, data] } } & taken).to eq([])
+  it "repeats no item of late while there are others" do
+    goal = aim("add", "to100", 3)
+    first = week(goal).days.first.parts.flat_map { |part| part.items.map { |data| [part.kind.id, data] } }
+    again = week(goal, recent: first).days.flat_map(&:parts).reject { |part| part.told }
+    expect(again.flat_map { |part| part.items.map { |data| [part.kind.id, data] } } & first).to eq([])
   end
 
-  it "takes new ones in turn, none twice before the others that fit, and then the one done longest ago" do
-    fresh = week.days.filter_map(&:fresh).map(&:fresh)
-    expect(fresh).to all(match(["activity", String])).and satisfy { |all| all.uniq == all }
-    parts = week(met: everything).days.flat_map(&:parts)
-    expect(parts.none?(&:fresh)).to be(true)
-    expect(parts.map(&:why)).to include(match(/done last on \d+ \w+\./))
+  it "gives one story to all, with easier and harder numbers for those who are named" do
+    class_of = standing({ "Ada" => { "to10" => heard(2, 2) }, "Bo" => { "bridge" => heard(2, 2) },
+                          "Cleo" => { "to100" => heard(3, 3) } })
+    sets = week(aim("add", "bridge", 4), class_of).days.first.parts.find { |part| part.role == :story }.sets
+    expect(sets.map { |set| [set.level, set.names] }).to eq([["easier", ["Ada"]], ["middle", ["Bo"]],
+                                                             ["harder", ["Cleo"]]])
+    expect(sets.map { |set| set.problem.band }).to eq(%w[teens bridge to100])
+    expect(sets[2].problem.whole - sets[1].problem.whole).to eq(20)
   end
 
-  it "brings a story that is new where no activity is, in the order they are taught, and the range before both" do
-    activities = everything.reject { |(what, _), _| what == "situation" }
-    days = week(met: activities, operation: "subtract").days
-    told = days.first(4).map { |day| day.parts.find { |part| part.role == :story } }
-    expect(told.map do |part|
-      part.options["situation"]
-    end).to eq(%w[together.both together.both add_to.change add_to.change])
-    expect(told.map { |part| part.fresh&.first }).to eq(["situation", nil, "situation", nil])
-    expect(told.map(&:why)).to match([start_with("New to this class: the story “"), include("once more")] * 2)
-
-    opened = week(met: activities.merge(%w[range to10] => monday - 9), band: "teens").days
-    expect(opened.filter_map do |day|
-      day.fresh&.fresh
-    end.first(2)).to match([["range", "teens"], %w[situation together.total]])
-    expect(week(met: { %w[range to10] => monday - 9 }, band: "teens").days.first.fresh.fresh).to eq(%w[range teens])
+  it "listens to everybody on like facts on the last two days" do
+    check = week(aim("add", "bridge", 4)).check
+    expect([check.needed, check.present, check.facts.size, check.days.size]).to eq([6, 9, 4, 2])
+    expect(check.facts.map(&:band).uniq).to eq(["bridge"])
+    right, low, shown = record(Date.new(2026, 12, 3), 3, [9, 4]), record(Date.new(2026, 12, 3), 2, [9, 4]),
+                        record(Date.new(2026, 12, 3), 4, [9, 4], help: "shown")
+    goal = aim("add", "bridge", 4)
+    expect(check.reached?([right] * 6, goal)).to be(true)
+    expect(check.reached?([right] * 5, goal)).to be(false)
+    expect(check.reached?(([right] * 5) + ([low] * 2) + [shown], goal)).to be(false)
+    expect(check.reached?(([right] * 4) + ([low] * 2), goal)).to be(true)
   end
 
-  it "fills one place of a day with the next best, until there is none" do
+  it "gets to know a class that was not heard: nothing new, no check, adding and then taking away, four beside" do
+    unheard = standing(("a".."j").to_h { |name| [name, {}] })
+    known = week(aim("add", "bridge", 4), unheard)
+    expect([known.check, known.days.filter_map(&:fresh)]).to eq([nil, []])
+    stories = known.days.map { |day| day.parts.find { |part| part.role == :focus } }
+    expect(stories.map { |part| place(part.range) }.max).to be <= place("to10")
+    expect(known.check_ins.values.map(&:size)).to eq([4, 4, 2])
+    expect(known.days.map { |day| day.parts.map(&:role).include?(:check) }.uniq).to eq([false])
+  end
+
+  it "brings out a slip that three children share, by name, on one part of the week" do
+    slip = Rungs::Planning::SharedSlip.new(id: "start_counted", names: %w[Ada Bo Cleo])
+    parts = week(aim("add", "bridge", 2), slips: [slip]).days.flat_map(&:parts)
+    told = parts.select { |part| part.reason.include?("Ada, Bo and Cleo") }
+    expect(told.map { |part| part.kind.slips.include?("start_counted") }).to eq([true])
+  end
+
+  it "takes the next best that fits in the place of a part, until there is none" do
     beside, taken = [Rungs::Activity::ALL.fetch("quick_look")], []
-    while (part = week(days: 1, without: taken).next_best(:main, beside: beside))
+    goal = aim("add", "to10", 3)
+    while (part = week(goal, days: 1, without: taken).next_best(:focus, beside: beside))
       expect(taken).not_to include(part.kind.id)
-      expect([part.role, part.minutes <= 25]).to eq([:main, true])
+      expect([part.role, part.kind.suits.aim?(goal)]).to eq([:focus, true])
       taken << part.kind.id
     end
-    expect(taken.size).to be > 10
-    expect(week(days: 1).next_best(:main, fresh: true)).to be_nil
+    expect(taken.size).to be > 4
     stories = %w[add_to.result together.total].map { |id| "story_time #{id}" }
-    expect(week(days: 1, without: stories.first(1)).next_best(:story).options["situation"]).to eq("together.total")
+    expect(week(goal, days: 1, without: stories.first(1)).next_best(:story)&.options.to_h["situation"])
+      .not_to eq("add_to.result")
   end
 
   it "knows the place in a day of what a teacher put there" do
-    roles = Rungs::Activity::ALL.to_h { |kind| [kind.id, Rungs::Planning::Choice.role_of(kind)] }
-    expect(roles).to include("quick_look" => :warm_up, "story_time" => :story, "two_cards" => :game, "twins" => :main,
-                             "whose_way" => :compare)
+    roles = Rungs::Activity::ALL.to_h { |kind| [kind.id, Rungs::Planning::Candidates.role_of(kind)] }
+    expect(roles).to include("quick_look" => :warm_up, "story_time" => :story, "two_cards" => :practise,
+                             "twins" => :focus, "whose_way" => :look_back)
   end
 
   it "proposes last what needs things that are not there" do
-    first = week.days.first.fresh.kind
+    goal = aim("add", "to10", 3)
+    first = week(goal).days.first.fresh.kind
     things = Rungs::Activity::ALL.flat_map { |kind| kind.materials.map(&:thing) }.uniq
-    others = week(has: things - first.materials.map(&:thing)).days.filter_map(&:fresh).map(&:kind)
+    others = week(goal, has: things - first.materials.map(&:thing)).days.filter_map(&:fresh).map(&:kind)
     expect(others).not_to include(first)
-    expect(week(has: things).days.first.fresh.kind).to eq(first)
   end
+end
 
-  it "brings out slips of late first, and takes the next best where one was exchanged" do
-    slipping = week(slips: %w[start_counted]).days.first.fresh
-    expect(slipping.kind.slips).to include("start_counted")
-    expect(slipping.why).to include("a slip of late, the starting number counted as a step")
-    other = week(slips: %w[start_counted], without: [slipping.kind.id]).days.first.fresh
-    expect(other.kind).not_to eq(slipping.kind)
+RSpec.describe Rungs::Planning::SharedSlip do
+  let(:monday) { Date.new(2026, 11, 30) }
+
+  def answers(*slips) = slips.each_with_index.map { |slip, at| [monday - 20 + at, %w[start_counted one_short], slip] }
+
+  it "is of three children or more who made it twice in four weeks, and were not right twice since" do
+    twice = answers("start_counted", "start_counted")
+    among = ->(children) { described_class.among(children, on: monday).map { |each| [each.id, each.names] } }
+    expect(among.call("Ada" => twice, "Bo" => twice)).to eq([])
+    expect(among.call("Ada" => twice, "Bo" => twice, "Cai" => twice)).to eq([["start_counted", %w[Ada Bo Cai]]])
+    over = answers("start_counted", "start_counted", nil, nil)
+    expect(among.call("Ada" => twice, "Bo" => twice, "Cai" => over)).to eq([])
+    once = answers("start_counted", "start_counted", nil, "one_short")
+    expect(among.call("Ada" => twice, "Bo" => twice, "Cai" => once).first[1]).to eq(%w[Ada Bo Cai])
+    long_ago = twice.map { |day, *more| [day - 10, *more] }
+    expect(among.call("Ada" => twice, "Bo" => twice, "Cai" => long_ago)).to eq([])
   end
 end
 

@@ -62,6 +62,12 @@ module Pages
 
       def title_at(state, place) = state.item.steps[place].title
 
+      # @return [Array<String>] for whom a set of a story's numbers is
+      def names_of(posed)
+        ids = part.details.sets.fetch(posed.number_set, [])
+        room.children.select { |child| ids.include?(child.id) }.map(&:name)
+      end
+
       # "2 of 6"
       def place_among(state, items)
         state.index < items.size ? "#{state.index + 1} of #{items.size}" : "all #{items.size}"

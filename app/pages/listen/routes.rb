@@ -54,6 +54,7 @@ module Pages
         refuse(ENOUGH) unless !substitute? || env["rungs.substitute"].room_for_more?
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
         said = form.except(:child_id, :problem_id, :part_id, :item, :equation, :happened_at)
+        posed = posed.numbers_of(child)
         recorded(posed) { |recorder| recorder.record(child: child, problem: posed, happened_at: at, **said) }
       end
 

@@ -129,8 +129,8 @@ module Pages
         end
 
         def here(day = monday) = "/week/#{room.id}?from=#{day}"
-        def proposal = @proposal ||= Records::Proposal.new(@week, evidence, today)
-        def widening = @widening ||= Records::Widening.new(room, evidence)
+        def proposal = @proposal ||= Records::Proposal.new(@week, today)
+        def widening = @widening ||= Records::Widening.new(room, evidence, @week.at_work[:band])
         def offer = @offer ||= widening.offer(today)
 
         def page = Page.new(self, @week, offer: offer, **@form)

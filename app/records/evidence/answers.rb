@@ -39,6 +39,11 @@ module Records
         there.group_by(&:child_id).transform_values { |all| all.map(&:record) }
       end
 
+      # @return [Array<Heard>] of everybody, all that was heard before a day
+      def before(day)
+        heard({ child_id: @classroom.children.map(&:id), happened_at: nil...@classroom.midnight(day) })
+      end
+
       # @param operation ["add", "subtract"]
       # @return [Array<Rungs::Progress::Record>] all of one operation
       def records_of(child, operation) = all(child).select { |each| each.operation == operation }.map(&:record)

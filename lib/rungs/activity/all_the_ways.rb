@@ -9,6 +9,8 @@ module Rungs
             i_can: "I can find all the ways to make a number.",
             materials: [Material.new(thing: "linking cubes of two colours", per: "child", count: 20,
                                      instead: "paper strips to colour")],
+            roles: %i[look_back],
+            suits: { both: %w[to5 to10 to20], rungs: [1, 2, 3], ten: %w[to10], parts: true },
             cautions: %w[small_things sharp_things],
             listen_for: { "count_all" => "counts both parts each time",
                           "count_on" => "holds one part and counts the other",
@@ -22,11 +24,23 @@ module Rungs
       option "zero", "With zero", %w[yes no]
       option "first", "Found", %w[in_order die]
 
+      # Every number of the range; ten where that is the aim.
+      def self.sets_for(aim)
+        largest = [Problem::Band::ALL.fetch(aim.range).largest, 20].min
+        numbers = aim.rung == 4 ? [10] : largest.downto(3).to_a
+        super.flat_map { |set| numbers.map { |n| { **set, "n" => n } } }
+      end
+
       def most = ways.size
 
       def draw(random, count)
         found = option(:first) == "in_order" ? ways : ways.shuffle(random: random)
         found.first(count).map { |parts| { n: option(:n), parts: parts } }
+      end
+
+      def problem_of(data)
+        numbers = data[:parts]
+        numbers.size == 2 ? Problem.new(parts: numbers, unknown: :both) : problem("#{numbers.join(' + ')} = ?")
       end
 
       def item(data)
@@ -35,7 +49,7 @@ module Rungs
         two = numbers.size == 2
         make(
           ask: "Which #{two ? 'two' : 'three'} make #{n}?", answer: n,
-          problem: two ? Problem.new(parts: numbers, unknown: :both) : problem("#{sum} = ?"),
+          problem: problem_of(data),
           equation: "#{sum} = □", data: data, shown: tower([n]),
           paper: { words: "Colour it in #{two ? 'two' : 'three'}. Write it.", shown: outlined(n, "bead"),
                    sentences: ["#{(['□'] * numbers.size).join(' + ')} = #{n}"] },

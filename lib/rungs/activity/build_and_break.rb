@@ -11,6 +11,7 @@ module Rungs
                                      instead: "bundled straws and single ones, beads"),
                         Material.new(thing: "place-value cards", per: "pair", count: 1,
                                      instead: "cards written by hand")],
+            suits: { both: %w[teens to20 to100], rungs: [2, 3], ten: %w[to100] },
             cautions: %w[small_things],
             listen_for: { "count_all" => "builds and counts from one", "count_on" => "“fourteen … fifteen, sixteen”",
                           "part_whole" => "ones with ones and tens with tens",
@@ -22,6 +23,13 @@ module Rungs
       option "to", "To", [20, 100], fits: :range
       option "form", "Do", %w[build change put_together]
       option "crossing", "Crossing ten", %w[no yes]
+
+      def self.sets_for(aim)
+        return super.map { |set| { **set, "form" => "change" } } if aim.operation == "subtract"
+
+        crossing = aim.rung == 4 ? "yes" : "no"
+        super.map { |set| { **set, "form" => "put_together", "crossing" => crossing } }
+      end
 
       LEAST = 11
 

@@ -9,6 +9,7 @@ module Rungs
             i_can: "I can add and take away tens.",
             materials: [Material.new(thing: "bundles of ten sticks", per: "group", count: 10,
                                      instead: "straws and bands, pasta in bags")],
+            suits: { both: %w[tens], rungs: [2, 3] },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts every thing from one", "count_on" => "“thirty … forty, fifty”",
                           "part_whole" => "“three and five is eight, so eighty”", "known_fact" => "“eighty” at once" },
@@ -30,12 +31,14 @@ module Rungs
         end
       end
 
+      def problem_of(data) = problem("#{data[:tens]} = ?")
+
       def item(data)
         a, b = data[:fact].scan(/\d+/).map(&:to_i)
         answer = adding? ? a + b : a - b
         make(
           ask: adding? ? "#{packs(a)} and #{packs(b)} of ten: how many things?" : taken(a, b), answer: answer * 10,
-          problem: problem("#{data[:tens]} = ?"), data: data, shown: bundles(a, b, closed: true),
+          problem: problem_of(data), data: data, shown: bundles(a, b, closed: true),
           steps: [
             step("look", bundles(a, b, closed: true), "How many packs will it be? What is in each?"),
             step("check", adding? ? Picture::Bundles.new([answer * 10], style: :rods) : bundles(a, b),

@@ -7,6 +7,8 @@ module Rungs
       entry id: "by_heart", title: "By heart", minutes: 5, finds: %w[talk doubles], usual: 6,
             paper: { recording: "parts", cutouts: %w[number_cards] },
             i_can: "I know this fact, or I can work it out.",
+            roles: %i[warm_up],
+            ranged: true,
             listen_for: { "count_on" => "counts on quietly", "part_whole" => "works it out from one that is known",
                           "make_ten" => "goes through ten", "known_fact" => "the answer at once, and can say why" },
             slips: %w[one_short one_over],
@@ -48,6 +50,8 @@ module Rungs
       end
 
       private
+
+      def personal? = true
 
       # Those due in the class, with why; where it has none, facts of two or more each.
       def facts

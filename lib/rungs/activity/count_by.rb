@@ -9,6 +9,7 @@ module Rungs
             i_can: "I can count a heap in groups.",
             materials: [Material.new(thing: "small things to count", per: "pair", count: 40,
                                      instead: "pegs, caps, sticks")],
+            roles: %i[warm_up],
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts one by one", "count_on" => "counts the groups, then on by ones",
                           "part_whole" => "“ten and ten, and three”", "known_fact" => "says the count by heart" },

@@ -7,13 +7,15 @@ module Rungs
       # What an activity is, apart from its items. listen_for: by rung, what it sounds like here. slips: ids of guide 6
       # that it brings out. easier, harder: words for the teacher. paper: the steps whose words a practice sheet asks
       # with, its recording sheet, what of it is cut out. thrown: true where a throw of real things can be tapped in,
-      # which given reads.
+      # which given reads. suits: what it is for, as Suits has it. roles: its other places in a day (warm_up, practise,
+      # look_back). ranged: whether it can be drawn from one range alone.
       Entry = Struct.new(:id, :title, :minutes, :i_can, :finds, :materials, :cautions, :listen_for, :slips, :easier,
-                         :harder, :usual, :paper, :thrown, keyword_init: true)
+                         :harder, :usual, :paper, :thrown, :suits, :ranged, :roles, keyword_init: true)
 
       def entry(**about)
-        @entry = Entry.new(materials: [], cautions: [], listen_for: {}, slips: [], usual: 6, paper: {},
-                           **about).freeze
+        suits = Suits.new(**about.fetch(:suits, {}))
+        @entry = Entry.new(materials: [], cautions: [], listen_for: {}, slips: [], usual: 6, paper: {}, roles: [],
+                           ranged: about.key?(:suits), **about, suits: suits).freeze
         @options = []
       end
 
@@ -23,7 +25,8 @@ module Rungs
         @options << Option.new(id: id, label: label, choices: choices.freeze, names: names, **more).freeze
       end
 
-      attr_reader :options
+      # With the band that alone its items are drawn from, where it can be (guide 8).
+      def options = ranged ? [*@options, Ranged::OPTION] : @options
 
       Entry.members.each { |name| define_method(name) { @entry[name] } }
       alias about i_can
@@ -57,6 +60,14 @@ module Rungs
       # @param at_work [Hash{Symbol => String}] band and operation it is at; empty where that is not known yet
       # @return [Hash{String => Object}] a choice for every option
       def fitted(at_work) = options.to_h { |each| [each.id, each.fit(at_work)] }
+
+      # What is drawn for an aim, the plainest first: choices of which those that can be drawn are taken.
+      # @param aim [Planning::Aim] or whatever has operation, range and rung
+      # @return [Array<Hash{String => Object}>]
+      def sets_for(aim)
+        fitted = fitted(band: aim.range, operation: aim.operation)
+        [ranged ? { **fitted, "range" => aim.range } : fitted]
+      end
 
       # @param chosen [Hash{String => Object}] a choice for every option
       # @return [Integer, nil] the largest whole of its items; nil where its options do not say

@@ -12,6 +12,8 @@ module Rungs
               Material.new(thing: "mat", per: "child", count: 1, instead: "totals written on paper"),
               Material.new(thing: "counters", per: "child", count: 16, instead: "buttons or caps")
             ],
+            roles: %i[practise],
+            ranged: true,
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts every dot from one", "count_on" => "“five … six, seven, eight”",
                           "part_whole" => "“three and three, and one more”",
@@ -39,12 +41,14 @@ module Rungs
         thrown(shown)
       end
 
+      def problem_of(data) = problem("#{data[:faces].join(' + ')} = ?")
+
       def item(data)
         first, second = data[:faces]
         total = first + second
         make(
           ask: "#{first} and #{second}: how many? Cover it on the mat.", answer: total,
-          problem: problem("#{first} + #{second} = ?"), data: data,
+          problem: problem_of(data), data: data,
           shown: Picture::Dots.new("domino", [first, second]), falls: true,
           steps: [
             step("look", Picture::Dots.new("domino", [first, second]),

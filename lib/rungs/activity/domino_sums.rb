@@ -8,6 +8,8 @@ module Rungs
             paper: { recording: "parts", cutouts: %w[dominoes] },
             i_can: "I can say how many dots a domino has.",
             materials: [Material.new(thing: "set of dominoes", per: "pair", count: 1, instead: "cards with dots")],
+            roles: %i[practise],
+            ranged: true,
             cautions: %w[small_things],
             listen_for: { "count_all" => "touches and counts every dot", "count_on" => "“six … seven, eight, nine”",
                           "part_whole" => "“three and three, so seven”", "make_ten" => "“six and four fill the ten”",
@@ -22,13 +24,15 @@ module Rungs
       # No domino twice.
       def draw(random, count) = dominoes.sample(count, random: random).map { |ends| { ends: ends } }
 
+      def problem_of(data) = problem("#{data[:ends].join(' + ')} = ?")
+
       def item(data)
         one, other = data[:ends]
         total = one + other
         domino = Picture::Dots.new("domino", data[:ends])
         make(
           ask: "#{one} and #{other}: how many dots?", answer: total,
-          problem: problem("#{one} + #{other} = ?"), data: data,
+          problem: problem_of(data), data: data,
           shown: domino, falls: true,
           steps: [
             step("look", domino, "Can you see it without counting each dot?"),

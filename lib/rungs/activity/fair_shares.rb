@@ -8,6 +8,7 @@ module Rungs
             paper: { recording: "towers" },
             i_can: "I can share fairly and say even or odd.",
             materials: [Material.new(thing: "counters", per: "pair", count: 20, instead: "buttons, pebbles, pasta")],
+            roles: %i[warm_up],
             cautions: %w[small_things food],
             listen_for: { "count_all" => "deals one by one and counts each share", "count_on" => "deals in twos",
                           "part_whole" => "“six is three and three”", "known_fact" => "says the half at once" },

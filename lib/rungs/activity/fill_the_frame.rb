@@ -13,6 +13,7 @@ module Rungs
                                      instead: "one drawn on paper, or in chalk"),
                         Material.new(thing: "counters of two colours", per: "child", count: 20,
                                      instead: "buttons and pasta, or leaves and stones")],
+            suits: { both: %w[to5 to10 to20], add: %w[bridge], rungs: [1, 2, 3], ten: %w[to10 bridge], parts: true },
             cautions: %w[small_things outdoors],
             listen_for: { "count_all" => "puts all out and counts from one",
                           "count_on" => "“six … seven, eight, nine, ten”",
@@ -27,6 +28,8 @@ module Rungs
       end
       option "by", "First part by", %w[card die]
       option "with", "With", %w[counters found]
+
+      def self.sets_for(aim) = super.map { |set| aim.range == "bridge" ? { **set, "frame" => TWO } : set }
 
       DIE = (1..6)
       # A sum on two frames: the first part on the first, and more on the second than it has room for.
@@ -50,13 +53,18 @@ module Rungs
         started(first)
       end
 
+      def problem_of(data)
+        size, first, more = data.values_at(:frame, :first, :more)
+        problem(size == TWO ? "#{first} + #{more} = ?" : "#{first} + ? = #{size}")
+      end
+
       def item(data)
         return summed(data) if data[:frame] == TWO
 
         size, first, more = data.values_at(:frame, :first, :more)
         make(
           ask: "#{says(first)} How many more until the frame of #{size} is full?", answer: more,
-          problem: problem("#{first} + ? = #{size}"), data: data, shown: fallen(first), falls: true,
+          problem: problem_of(data), data: data, shown: fallen(first), falls: true,
           paper: { words: "How many more until it is full?", shown: frame([first], size: size) },
           steps: [
             step("look", frame([first], size: size), "#{Rungs.capital(many(first, thing))}. Look at the empty places.",
@@ -86,7 +94,7 @@ module Rungs
         over, whole = 10 - first, first + more
         make(
           ask: "#{first} on one frame and #{more} on the other. How many altogether?", answer: whole,
-          problem: problem("#{first} + #{more} = ?"), data: data, shown: apart(first, more),
+          problem: problem_of(data), data: data, shown: apart(first, more),
           steps: [
             step("look", apart(first, more), "How many empty places has the first frame?"),
             step("check", apart(first, more, moved: over),

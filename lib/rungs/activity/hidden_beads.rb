@@ -9,6 +9,7 @@ module Rungs
             i_can: "I can say how many are hiding.",
             materials: [Material.new(thing: "beads on a string, five and five of a colour", per: "child", count: 10,
                                      instead: "a paper strip with a flap, or ten fingers behind a book")],
+            suits: { both: %w[to5 to10 to20], rungs: [1, 2, 3], ten: %w[to10], parts: true },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts the seen, then points along the card",
                           "count_on" => "“seven … eight, nine, ten”",
@@ -34,9 +35,11 @@ module Rungs
         shown.map { |each| { whole: whole, shown: each, hidden: whole - each } }
       end
 
+      def problem_of(data) = problem("#{data[:shown]} + ? = #{data[:whole]}")
+
       def item(data)
         shown, hidden = data.values_at(:shown, :hidden)
-        asked = problem("#{shown} + ? = #{whole}")
+        asked = problem_of(data)
         written = "#{shown} + #{hidden} = #{whole}"
         make(
           ask: "#{whole} beads in all. #{shown.zero? ? 'None' : shown} can be seen. How many are hiding?",

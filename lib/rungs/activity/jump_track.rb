@@ -11,6 +11,7 @@ module Rungs
             materials: [Material.new(thing: "number track", per: "child", count: 1, instead: "one drawn on paper"),
                         Material.new(thing: "big track on the floor", per: "class", count: 1,
                                      instead: "chalk in the yard")],
+            suits: { both: Suits::TO_100, rungs: [2, 3], ten: %w[bridge to100] },
             cautions: %w[jumping],
             listen_for: { "count_all" => "counts every place from one", "count_on" => "counts the jumps only",
                           "part_whole" => "“five and three, so two jumps of four”",
@@ -22,6 +23,11 @@ module Rungs
       option "to", "To", [10, 5, 20, 100], fits: :range
       option "missing", "Missing", %w[landing start jumps both place]
       option "direction", "Jump", %w[forward back]
+
+      def self.sets_for(aim)
+        to = aim.operation == "add" ? "forward" : "back"
+        super.flat_map { |set| %w[landing jumps].map { |missing| { **set, "missing" => missing, "direction" => to } } }
+      end
 
       MOST_JUMPS = 9
       # Where the shortest line ends.
@@ -57,6 +63,8 @@ module Rungs
           ]
         )
       end
+
+      def problem_of(data) = (asked(*data.values_at(:start, :jumps, :landing)) unless place?)
 
       # @param input [Array(Integer, Integer)] a start and jumps that were offered for a landing
       # @return [Picture::Way] the sentence, where they land there

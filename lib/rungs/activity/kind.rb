@@ -17,6 +17,7 @@ module Rungs
     class Kind
       extend Described
       include Making
+      include Ranged
       include Saying
 
       MOST_ITEMS = 300
@@ -41,6 +42,8 @@ module Rungs
       # @return [Array<Hash>] the plain data of the set
       def data(seed:, count: nil)
         refuse("there are none of these; choose other numbers") if most&.zero?
+        return drawn_in_range(seed, count) if range && count.to_i <= MOST_ITEMS && !count&.zero?
+
         number = count || [self.class.usual, most].compact.min
         raise Error::NotAProblem, "a set has 1 to #{MOST_ITEMS} items" unless number.between?(1, MOST_ITEMS)
         if most && number > most

@@ -11,6 +11,7 @@ module Rungs
             materials: [Material.new(thing: "set of sums and answers", per: "pair", count: 1,
                                      instead: "sums and numbers written on paper"),
                         Material.new(thing: "counters", per: "pair", count: 20, instead: "buttons, pebbles, sticks")],
+            suits: { both: %w[to5 to10 bridge to20], rungs: [1, 2, 3], ten: %w[bridge] },
             cautions: %w[small_things],
             listen_for: { "count_all" => "builds both parts and counts everything", "count_on" => "“five … six, seven”",
                           "part_whole" => "“five and two is seven”", "make_ten" => "“eight and two fill the ten”",
@@ -21,6 +22,11 @@ module Rungs
       option "to", "To", [10, 5, 20], fits: :range
       option "form", "Do", %w[put_together take_away missing_part]
       option "shown", "Shown as", %w[pictures sentences]
+
+      def self.sets_for(aim)
+        forms = [aim.operation == "add" ? "put_together" : "take_away", "missing_part"]
+        super.flat_map { |set| forms.map { |form| { **set, "form" => form } } }
+      end
 
       # As many sums as lie on a table.
       MOST = 8
@@ -34,6 +40,16 @@ module Rungs
         cards = mixed([*answers, over], count + 1, random)
         answers.map { |answer| { problem: sums.fetch(answer).sample(random: random), answers: cards } }
       end
+
+      # The cards are those of the set.
+      def drawn_in_range(seed, count)
+        raise Error::TooMany, "there are #{most} #{Ranged::OPTION.say(range)} (match up)" if most < [count.to_i, LEAST].max
+
+        draw(Random.new(seed), count || [self.class.usual, most].min)
+      end
+      private :drawn_in_range
+
+      def problem_of(data) = problem(data[:problem].sub("□", "?"))
 
       def item(data)
         asked = problem(data[:problem].sub("□", "?"))
@@ -57,7 +73,10 @@ module Rungs
                        .transform_values { |all| all.map(&:first) }
       end
 
-      def pairs = (1...option(:to)).flat_map { |p| (1..[option(:to) - p, 10].min).map { |q| [p, q] } }
+      def pairs
+        all = (1...option(:to)).flat_map { |p| (1..[option(:to) - p, 10].min).map { |q| [p, q] } }
+        all.select { |pair| range.nil? || Problem::Band.of(pair) == range }
+      end
 
       def sentence(p, q)
         { "put_together" => "#{p} + #{q} = □", "take_away" => "#{p + q} − #{p} = □",

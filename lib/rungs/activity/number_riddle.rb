@@ -9,6 +9,7 @@ module Rungs
             i_can: "I can find the number that fits all the clues.",
             materials: [Material.new(thing: "frame and counters", per: "child", count: 1,
                                      instead: "a number track and a peg")],
+            roles: %i[warm_up],
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts each number out to try it",
                           "count_on" => "“more than three: four, five …”",

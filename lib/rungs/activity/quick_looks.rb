@@ -7,6 +7,7 @@ module Rungs
       entry id: "quick_look", title: "Quick looks", minutes: 4, finds: %w[see], usual: 6,
             paper: { recording: "dots", cutouts: %w[dot_cards] },
             i_can: "I can see how many without counting one by one.",
+            roles: %i[warm_up],
             cautions: %w[flashing],
             listen_for: { "count_all" => "counts on fingers what is covered already",
                           "count_on" => "“four … five, six”",

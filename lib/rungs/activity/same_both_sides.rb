@@ -9,6 +9,7 @@ module Rungs
             i_can: "I can say whether both sides are the same.",
             materials: [Material.new(thing: "balance", per: "class", count: 1, instead: "a coat hanger with two cups"),
                         Material.new(thing: "linking cubes", per: "pair", count: 20, instead: "equal blocks or coins")],
+            suits: { both: Suits::TO_20, rungs: [1, 2, 3], parts: true },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts each side from one",
                           "count_on" => "counts on from one side to the other",
@@ -32,6 +33,12 @@ module Rungs
         end
       end
 
+      def problem_of(data)
+        return item(data).problem if option(:form) == "change_both"
+
+        problem(boxed(data)) if data[:missing]
+      end
+
       def item(data)
         left, right, missing, holds = data.values_at(:left, :right, :missing, :holds)
         return changed(data) if option(:form) == "change_both"
@@ -40,7 +47,7 @@ module Rungs
         asked = missing ? boxed(data) : "#{sides[0]} = #{sides[1]}"
         make(
           ask: missing ? "Which number makes both sides the same?" : "True or not: #{asked}?",
-          answer: answer(data), problem: (problem(asked) if missing), equation: asked.sub("?", "□"), data: data,
+          answer: answer(data), problem: problem_of(data), equation: asked.sub("?", "□"), data: data,
           shown: asking(data),
           steps: [
             step("look", one_side(data),

@@ -9,6 +9,7 @@ module Rungs
             i_can: "I can take some away and say how many are left.",
             materials: [Material.new(thing: "counters", per: "child", count: 20,
                                      instead: "buttons, pebbles; fingers need nothing")],
+            suits: { subtract: %w[to5 to10 teens bridge], rungs: [1, 2, 3], ten: %w[to10 bridge] },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts out the whole, takes away, counts what is left",
                           "count_on" => "“twelve … eleven, ten, nine”",
@@ -36,10 +37,12 @@ module Rungs
         chosen.map { |start, leave| left(start, leave) }
       end
 
+      def problem_of(data) = problem("#{data[:start]} - #{data[:leave]} = ?")
+
       def item(data)
         start, leave, left = data.values_at(:start, :leave, :left)
         make(
-          ask: ask(start, leave), answer: left, problem: problem("#{start} - #{leave} = ?"), data: data,
+          ask: ask(start, leave), answer: left, problem: problem_of(data), data: data,
           shown: shown(start), tell: "Put out #{start}; #{many_left(left)}.",
           steps: [
             step("look", shown(start),

@@ -13,14 +13,23 @@ module Rungs
                           "part_whole" => "uses the problem before", "make_ten" => "uses the ten that was just made",
                           "known_fact" => "knows it at once" },
             slips: %w[start_counted repeated_given],
+            ranged: true,
             easier: "The same move with smaller numbers.", harder: "Leave out the first helping problem."
 
       option("move", "Leads to", ["up_through_ten", *(NumberString.moves - ["up_through_ten"])]) do |id|
         Strategy::Move::ALL.fetch(id).title
       end
 
+      # Strings to the aim's own moves; what helps on the way may be easier.
+      def self.sets_for(aim)
+        moves = NumberString.moves.map { |id| Strategy::Move::ALL.fetch(id) }
+        moves.select { |move| move.rung == aim.rung }.map { |move| { "move" => move.id, "range" => NONE } }
+      end
+
       def data(seed:, count: nil)
-        problems = NumberString.for(option(:move), random: Random.new(seed)).problems.map(&:to_s)
+        problems = NumberString.for(option(:move), random: Random.new(seed)).problems
+        problems = problems.select { |each| range.nil? || each.band == range }.map(&:to_s)
+        refuse("fewer than #{LEAST} of a string are #{OPTION.say(range)}") if range && problems.size < LEAST
         if count && count > problems.size
           raise Error::TooMany,
                 "#{count} different items were asked for, but there are #{problems.size} in all (a string)"

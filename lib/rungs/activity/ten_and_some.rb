@@ -10,6 +10,7 @@ module Rungs
             materials: [Material.new(thing: "counters", per: "child", count: 19, instead: "buttons, pasta, bread tags"),
                         Material.new(thing: "frame with room beside it", per: "child", count: 1,
                                      instead: "one drawn on paper")],
+            suits: { both: %w[teens], rungs: [1, 2, 3] },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts the full frame again from one",
                           "count_on" => "“ten … eleven, twelve, thirteen”",
@@ -18,6 +19,8 @@ module Rungs
             easier: "Build, to fifteen.", harder: "Break up, and build from words only."
 
       option "form", "Do", %w[build break_up]
+
+      def self.sets_for(aim) = super.map { |set| { **set, "form" => aim.operation == "add" ? "build" : "break_up" } }
 
       def self.reach(_chosen) = 19
 

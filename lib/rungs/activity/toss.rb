@@ -10,6 +10,7 @@ module Rungs
             materials: [Material.new(thing: "two-tone counters", per: "pair", count: 8,
                                      instead: "beans painted on one side, coins"),
                         Material.new(thing: "cup", per: "pair", count: 1, instead: "two hands")],
+            suits: { both: %w[to5 to10], rungs: [1, 2, 3], ten: %w[to10], parts: true },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts each colour, then all again",
                           "count_on" => "“five … six, seven, eight”",
@@ -19,6 +20,8 @@ module Rungs
             easier: "Four or five counters.", harder: "Ten counters."
 
       option "n", "Counters", [8, 3, 4, 5, 6, 7, 9, 10], fits: :within
+
+      def self.sets_for(aim) = super.map { |set| aim.rung == 4 ? { **set, "n" => 10 } : set }
 
       # As they fall: each counter by itself, one side or the other.
       def draw(random, count)
@@ -33,11 +36,13 @@ module Rungs
         fallen(first)
       end
 
+      def problem_of(data) = problem("#{data[:first]} + #{data[:second]} = ?")
+
       def item(data)
         n, first, second = data.values_at(:n, :first, :second)
         make(
           ask: "Toss #{n}. How many of each colour?", answer: n,
-          problem: problem("#{first} + #{second} = ?"), data: data, shown: objects([0], "counter", cup: true),
+          problem: problem_of(data), data: data, shown: objects([0], "counter", cup: true),
           tell: "#{first} and #{second} fall here; toss real ones and tap them in.",
           paper: { words: "Toss #{n}. Colour what you see. Write it.", sentences: ["□ + □ = #{n}"],
                    shown: outlined(n, "counter") },

@@ -9,6 +9,8 @@ module Rungs
             i_can: "I can read one picture in four ways.",
             materials: [Material.new(thing: "frame and counters of two colours", per: "pair", count: 1,
                                      instead: "two-tone towers")],
+            roles: %i[look_back],
+            suits: { both: Suits::TO_20, rungs: [2, 3], parts: true },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts again for the turned one", "count_on" => "begins from the larger",
                           "part_whole" => "“the same, turned round”; uses the sum to take away",
@@ -28,12 +30,14 @@ module Rungs
         end
       end
 
+      def problem_of(data) = (problem("#{data[:parts].join(' + ')} = ?") if data[:parts].sum <= 100)
+
       def item(data)
         (p, q), all = data.values_at(:parts, :equations)
         big = p >= 100
         make(
           ask: "Which sentences does this picture tell?", answer: p + q,
-          problem: (problem("#{p} + #{q} = ?") unless big),
+          problem: problem_of(data),
           equation: "#{p} + #{q} = □", data: data, shown: shown(p, q), tell: all.join(" · "),
           paper: { words: "Write every sentence of these numbers.", sentences: all.map do |each|
             each.gsub(/\d+/, "□")

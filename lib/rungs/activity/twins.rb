@@ -9,6 +9,7 @@ module Rungs
             i_can: "I can say the double of a number.",
             materials: [Material.new(thing: "counters", per: "child", count: 20,
                                      instead: "buttons, the ends of dominoes, two hands")],
+            suits: { add: %w[to5 to10 bridge], rungs: [1, 2, 3] },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts both halves from one", "count_on" => "“six … seven, eight …”",
                           "part_whole" => "“five and five is ten, and one and one”",
@@ -20,6 +21,8 @@ module Rungs
       option "to", "Double to", [5, 10], fits: :range, reach: ->(half) { 2 * half }
       option "near", "Near doubles", %w[no yes]
 
+      def self.sets_for(aim) = super.flat_map { |set| %w[no yes].map { |near| { **set, "near" => near } } }
+
       def most = near? ? (option(:to) * 2) - 1 : option(:to)
 
       # Each once; a near double follows its double.
@@ -29,12 +32,14 @@ module Rungs
         all.first(count).map { |half, near| { half: half, near: near, total: (half * 2) + (near ? 1 : 0) } }
       end
 
+      def problem_of(data) = problem("#{data[:half]} + #{data[:total] - data[:half]} = ?")
+
       def item(data)
         half, near, total = data.values_at(:half, :near, :total)
         twin = total - half
         make(
           ask: near ? "#{half} and one more than #{half}: how many?" : "#{half} and the same again: how many?",
-          answer: total, problem: problem("#{half} + #{twin} = ?"), data: data, shown: objects([half, 0], "button"),
+          answer: total, problem: problem_of(data), data: data, shown: objects([half, 0], "button"),
           tell: "Put out #{half}; #{total} in the end.",
           steps: [
             step("look", objects([half, twin], "button"),

@@ -9,6 +9,8 @@ module Rungs
             i_can: "I can start from the larger number.",
             materials: [Material.new(thing: "pack of number cards", per: "pair", count: 1,
                                      instead: "numbers on slips of paper")],
+            roles: %i[practise],
+            ranged: true,
             listen_for: { "count_all" => "touches every dot on both cards", "count_on" => "“seven … eight, nine”",
                           "part_whole" => "“five and two, and two”",
                           "make_ten" => "“eight and two is ten, and one more”",
@@ -26,11 +28,13 @@ module Rungs
 
       def draw(random, count) = pack.shuffle(random: random).each_slice(2).first(count).map { |cards| { cards: cards } }
 
+      def problem_of(data) = problem("#{data[:cards].join(' + ')} = ?")
+
       def item(data)
         one, other = data[:cards]
         total, larger = one + other, data[:cards].max
         make(
-          ask: "#{one} and #{other}: how many altogether?", answer: total, problem: problem("#{one} + #{other} = ?"),
+          ask: "#{one} and #{other}: how many altogether?", answer: total, problem: problem_of(data),
           data: data, shown: laid(data[:cards]), falls: true,
           steps: [
             step("look", laid(data[:cards]), one == other ? "What do you see?" : "Which is the larger?"),

@@ -11,6 +11,7 @@ module Rungs
             i_can: "I can put two groups together and say how many.",
             materials: [Material.new(thing: "counters of two sorts", per: "child", count: 20,
                                      instead: "pencils, caps, bottle tops, sticks")],
+            suits: { add: %w[to5 to10 teens bridge], rungs: [1, 2, 3], ten: %w[to10 bridge] },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts the second set from one again",
                           "count_on" => "holds the first: “nine … ten, eleven”",
@@ -32,12 +33,14 @@ module Rungs
         end
       end
 
+      def problem_of(data) = problem("#{data[:first]} + #{data[:second]} = ?")
+
       def item(data)
         first, second, thing = data.values_at(:first, :second, :thing)
         whole = first + second
         make(
           ask: "Some here and some there. How many #{thing == 'fish' ? 'fish' : "#{thing}s"} altogether?",
-          answer: whole, problem: problem("#{first} + #{second} = ?"), data: data,
+          answer: whole, problem: problem_of(data), data: data,
           shown: lying([first, second], thing), tell: "Put out #{first} here and #{second} there: #{whole} altogether.",
           steps: [
             step("look", lying([first, second], thing), "How many are here? And how many there?"),

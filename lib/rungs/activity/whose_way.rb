@@ -7,6 +7,8 @@ module Rungs
     class WhoseWay < Kind
       entry id: "whose_way", title: "Whose way?", minutes: 8, finds: %w[talk], usual: 2,
             i_can: "I can say how two ways are the same and how they differ.",
+            roles: %i[look_back],
+            suits: { both: %w[to10 bridge to20], rungs: [1, 2, 3, 4] },
             listen_for: { "count_all" => "says the way that counts everything",
                           "count_on" => "says the way that counts on",
                           "part_whole" => "says a sum that helps", "make_ten" => "finds the ten in one of the ways",
@@ -27,6 +29,8 @@ module Rungs
         [*heard(random), *invented].first(count)
       end
 
+      def problem_of(data) = problem(data[:problem])
+
       def item(data)
         asked = problem(data[:problem])
         first, second = data[:ways].map { |way| told(way, asked) }
@@ -45,6 +49,8 @@ module Rungs
 
       private
 
+      def personal? = true
+
       def slipped? = option(:form) == "one_slipped"
 
       # Invented children, whose names nobody in the class has.
@@ -61,7 +67,10 @@ module Rungs
       def hidden(asked) = parts(asked.parts, hidden: :whole)
 
       # Sums with two ways of different rungs that are no counting of one.
-      def facts = @facts ||= (2..option(:to) - 2).flat_map { |one| (2..option(:to) - one).map { |other| [one, other] } }
+      def facts
+        @facts ||= (2..option(:to) - 2).flat_map { |one| (2..option(:to) - one).map { |other| [one, other] } }
+                                       .select { |fact| range.nil? || Problem::Band.of(fact) == range }
+      end
 
       def ways(asked, names, random)
         paths = asked.paths.select { |path| path.rung.between?(1, 4) }

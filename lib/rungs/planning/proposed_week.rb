@@ -2,20 +2,24 @@
 
 module Rungs
   module Planning
-    # A proposed week (guide 11): warm-ups that go back over what is known, one new thing a day, a story to pose and
-    # listen to, something to practise; the last day looks back. No item of the last ten school days comes again; no day
-    # is longer than there is time. The same class, days and seed give the same week.
+    # A proposed week (guide 11): days with one aim. Each has a warm-up over what is known, a focus for the aim that
+    # stays for two or three days, a story with numbers for everybody, and something to practise; the last two days
+    # listen to everybody once, the last one looks back. One new thing a day at most, and none on the day after or on
+    # the last. No item of the last ten school days comes again while there are others. The same class, days and seed
+    # give the same week.
     #
-    #   ProposedWeek.new(days: days, at_work: { band: "to10", operation: "add" }, seed: 3).days.first.parts.map(&:title)
+    #   ProposedWeek.new(days: days, aim: aim, standing: standing, seed: 3).days.first.parts.map(&:title)
     class ProposedWeek
       # kind: an activity. role: its place in a day. options, seed, items: what its set is made of, and its data. fresh:
-      # what of it is new to the class, as Novelty has things; nil where nothing is. why: a sentence.
-      Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :why, keyword_init: true) do
+      # what of it is new to the class, as Novelty has things; nil where nothing is. reason: a sentence. sets: numbers
+      # for everybody, of a story. told: whether its items are kept themselves.
+      Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :reason, :sets, :told,
+                        keyword_init: true) do
         def title = kind.title
 
         def to_h
-          { activity: kind.id, title: title, role: role.to_s, minutes: minutes, options: options, seed: seed,
-            count: items.size, new: !fresh.nil?, what: fresh&.first, why: why }
+          { role: role.to_s, activity: kind.id, title: title, options: options, seed: seed, count: items.size,
+            minutes: minutes, new: !fresh.nil?, what: fresh&.first, reason: reason, sets: sets.to_a.map(&:to_h) }
         end
       end
 
@@ -25,131 +29,312 @@ module Rungs
         def fresh = parts.find(&:fresh)
       end
 
-      # Days after which an item may come again, and how far a set is made smaller to have none that was there.
-      AGAIN, LEAST, TRIES = 10, 2, 12
-      # What a day has, as it stands; what matters most takes its time first. Some may bring something new.
-      ORDINARY, LAST = %i[warm_up main story practice].freeze, %i[warm_up game compare facts].freeze
-      FIRST, NEW = %i[main story game compare].freeze, %i[main story game].freeze
+      # Days after which an item may come again; with how few a set is still one; how often a set is drawn to fit.
+      AGAIN, LEAST, TRIES = 10, 3, Hash.new(8).merge(focus: 48, again: 300).freeze
+      # What matters most is found first. Some may bring something new.
+      FIRST, NEW = %i[focus story practise games warm_up look_back check].freeze, %i[focus story].freeze
+      # What a focus is made of: so many of its items in the range, so many for the aim.
+      IN_RANGE, FOR_AIM = Rational(2, 3), Rational(1, 2)
+      # How many days one focus stays, by the days of a week.
+      STAYS = { 4 => 2 }.freeze
+      # The days of taking away, and how many are heard beside on each, while children are got to know.
+      KNOWN, CHECK_INS = (2..3), 4
+      # A slip is brought out on the second day; a warm-up with it takes so many minutes.
+      SLIP_DAY, SLIP_MINUTES = 1, 4
+
+      attr_reader :aim, :standing
 
       # @param days [Array<Date>] school days, in order
-      # @param at_work [Hash{Symbol => String}] band and operation
+      # @param aim [Aim]
+      # @param standing [Standing] of the aim's operation
       # @param minutes [Integer] the time there is each day
       # @param met [Hash{Array(String, String) => Date}] by thing, as Novelty has them, the last day it was there
+      # @param told [Hash{String => Integer}] how often each situation was told
       # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
-      # @param slips [Array<String>] ids of slips of late, commonest first
+      # @param slips [Array<SharedSlip>] commonest first
       # @param without [Array<String>] keys of candidates that are not wanted
       # @param has [Array<String>, nil] things on the class's shelf: what needs others comes last; nil where that is not
       #   known
       # @param settings [Hash] of the class, as activities take them
-      def initialize(days:, at_work:, seed:, minutes: 25, met: {}, recent: [], slips: [], without: [], has: nil,
-                     settings: {})
+      def initialize(days:, aim:, standing:, seed:, minutes: 25, met: {}, told: {}, recent: [], slips: [], without: [],
+                     has: nil, settings: {})
         @dates = days
+        @aim = aim
+        @standing = standing
         @seed = seed
         @minutes = minutes
         @without = without
         @settings = settings
+        @slips = slips
         @memory = Memory.new(met: met, recent: recent)
-        @choice = Choice.new(at_work: at_work, memory: @memory, slips: slips, has: has)
+        @told = Hash.new(0).merge(told)
+        @has = has
       end
 
       # @return [Array<Day>]
       def days = @days ||= @dates.each_with_index.map { |date, index| day(date, index) }
 
-      # @return [String] the aim of the week: what most of it is about
-      def i_can
-        parts = days.flat_map(&:parts)
-        (parts.find { |part| part.role == :main } || parts.first)&.kind&.i_can
+      def i_can = aim.i_can
+
+      # Whether children are only got to know: then nothing is checked, and nothing counts as new.
+      def getting_to_know? = standing.unheard?
+
+      # @return [Check, nil]
+      def check
+        return if getting_to_know? || @dates.size <= Shape::CHECKED
+
+        @check ||= Check.of(aim, days: @dates, present: standing.size, random: Random.new(@seed))
+      end
+
+      # child: who works two ranges or more from the class. range: where. equation: numbers to give.
+      OtherNumbers = Struct.new(:child, :range, :equation, keyword_init: true)
+
+      # @return [Array<OtherNumbers>]
+      def other_numbers
+        standing.far_from(aim.range).map do |child, range|
+          problem = Problem::Pool.of(aim.operation, range).problems.sample(random: Random.new(@seed))
+          OtherNumbers.new(child: child, range: range, equation: problem.to_s)
+        end
+      end
+
+      # Who counts everything from one below the range: ten minutes with an adult on two days, named with the day.
+      # @return [Array<Hash{Symbol => Object}>] child, days
+      def with_adult
+        days = [@dates.first, @dates[[2, @dates.size - 1].min]].uniq
+        standing.counting_all_below(aim.range).map { |child| { child: child, days: days.map(&:iso8601), minutes: 10 } }
+      end
+
+      # Whom to have a check-in with on each day, while the others play with things.
+      # @return [Hash{Date => Array}] empty where the class is known
+      def check_ins
+        return {} unless getting_to_know?
+
+        waiting = standing.names - standing.edges.keys
+        @dates.zip(waiting.each_slice(CHECK_INS)).to_h.compact
       end
 
       # What may take the place of one part of the first day.
-      # @param role [Symbol] of ORDINARY or LAST
+      # @param role [Symbol]
       # @param beside [Array<Class>] activities that the day has already
       # @param fresh [Boolean] whether something else of that day is new
-      # @return [Part, nil] within the minutes; nil where nothing else fits
+      # @return [Part, nil] nil where nothing else fits
       def next_best(role, beside: [], fresh: false)
-        begin_day(@dates.first)
+        begin_day(@dates.first, 0)
         @today, @fresh = beside.dup, fresh
-        part(role, @minutes)&.tap { |part| lengthen([part], @minutes - part.minutes) }
+        span = Shape::SPANS.fetch(role)
+        part(role, @minutes.clamp(span.min, span.max))
       end
 
       private
 
-      def begin_day(date)
-        @date, @random = date, Random.new((@seed * 1009) + date.jd)
+      # What a day is for: the week's aim; where children are only got to know, adding on two days and taking away on
+      # the next two.
+      def aim_of(index)
+        return aim unless getting_to_know?
+
+        turned = KNOWN.include?(index) ? "subtract" : "add"
+        range = standing.first_range
+        Aim.new(operation: turned, range: range, rung: Aim::UNHEARD[range])
+      end
+
+      def candidates
+        (@candidates ||= {})[@now] ||= Candidates.new(aim: @now, known: known_range, memory: @memory, stories: stories,
+                                                      slips: @slips.map(&:id), has: @has)
+      end
+
+      # Where the class is, but not beyond the day's range.
+      def known_range
+        order = Problem::NumberSets::ORDER
+        [@now.range, standing.range].min_by { |range| order.index(range) }
+      end
+
+      def stories
+        (@stories ||= {})[@now] ||= Stories.new(operation: @now.operation, year: standing.year, told: @told)
+      end
+
+      def reasons = (@reasons ||= {})[@now] ||= Reasons.new(standing, @now, @memory)
+
+      def begin_day(date, index)
+        @date, @index, @now = date, index, aim_of(index)
+        @random = Random.new((@seed * 1009) + date.jd)
         @today, @fresh = [], nil
       end
 
       def day(date, index)
-        begin_day(date)
-        roles = index == @dates.size - 1 && @dates.size > 2 ? LAST : ORDINARY
-        left = @minutes
-        found = by_weight(roles).to_h do |role|
-          [role, part(role, left)&.tap { |each| left -= each.minutes }]
-        end
-        lengthen(found.values.compact, left)
+        begin_day(date, index)
+        roles = Shape.roles(index, of: @dates.size, minutes: @minutes, checked: !check.nil?)
+        minutes = Shape.minutes(roles, of: @minutes, year: standing.year)
+        another = (index % stays).zero? || @now != aim_of(index - 1)
+        @focus = nil if another && index.positive? && roles.include?(:focus)
+        found = FIRST.select { |role| minutes.key?(role) }.to_h { |role| [role, part(role, minutes[role])] }
+        bring_out_slip(found)
         @before = @fresh
-        Day.new(date: date, parts: found.values_at(*roles).compact)
+        Day.new(date: date, parts: found.values_at(*minutes.keys).compact)
       end
 
-      def by_weight(roles) = roles.sort_by { |role| FIRST.index(role) || FIRST.size }
+      # Two or three days.
+      def stays = STAYS.fetch(@dates.size, 3)
 
-      # The time that is left goes to what matters most, up to what it usually takes.
-      def lengthen(parts, left)
-        parts.each do |part|
-          more = [part.kind.minutes - part.minutes, left].min
-          part.minutes += more
-          left -= more
-        end
-      end
+      # The first that fits and brings nothing new where that may not be; with items that were not there of late, or
+      # where there are none, with those.
+      def part(role, minutes)
+        return checked(minutes) if role == :check
 
-      # The first that fits into the time, has items that were not there of late, and brings no second new thing.
-      def part(role, left)
-        told = @before.last if @before&.first == "situation"
-        @choice.for(role, random: @random, fresh: @fresh, told: told).each do |each|
-          next if each.least > left || @today.include?(each.kind) || @without.include?(each.key)
-
-          made = set(each, role) or next
-          return place(each, role, made)
+        found = candidates.for(role, index: @index, focus: @focus, random: @random)
+        found = found.reject { |each| @without.include?(each.key) || unwanted?(each, role) }
+        in_order(found, role).each do |each, unlike|
+          made = set(each, role, unlike) and return place(each, role, minutes, made)
         end
         nil
       end
 
-      def place(candidate, role, made)
-        kind, things = candidate.kind, made.delete(:things)
-        why = @choice.why(candidate, made[:fresh])
-        @memory.keep(@date, kind, made[:items], things)
-        @today << kind
-        @fresh ||= made[:fresh]
-        Part.new(kind: kind, role: role, minutes: candidate.least, why: why, **made)
+      # What is the focus already stays, if with items that were there of late.
+      def in_order(found, role)
+        stays = role == :focus && @focus ? [@focus] : []
+        [stays, found].flat_map { |some| [true, false].flat_map { |unlike| some.map { |each| [each, unlike] } } }
       end
 
-      # @return [Hash, nil] range, options, seed, items, and what is new; nil where all its items were there of late, or
-      #   more of it is new than may be
-      def set(candidate, role)
-        kind, range = candidate.kind, candidate.at_work.fetch(:band)
-        options = kind.fitted(candidate.at_work)
-        made = (@made ||= {})[[kind.id, options]] ||= kind.with(options, @settings)
-        TRIES.times do |try|
-          seed = @random.rand(1..9999)
-          items = items(made, kind, range, seed, try) or next
-          things = Novelty.things(kind, options, situation: items.first[:situation], range: range)
-          fresh = @memory.new_of(things)
-          return nil if fresh.size > (NEW.include?(role) && !@fresh ? 1 : 0)
+      # Nothing twice on a day, but the focus once more to practise with other numbers.
+      def unwanted?(candidate, role)
+        @today.include?(candidate.kind) && !(%i[practise games look_back].include?(role) && candidate == @focus)
+      end
 
-          return { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first }
+      def place(candidate, role, minutes, made)
+        kind, things = candidate.kind, made.delete(:things)
+        times = @told[candidate.options["situation"]]
+        reason = reason(role, kind, made, times)
+        @memory.keep(@date, kind, made[:items], things)
+        @told[candidate.options["situation"]] += 1 if role == :story
+        @focus = candidate if role == :focus
+        @today << kind
+        @fresh ||= made[:fresh]
+        Part.new(kind: kind, role: role == :games ? :practise : role, minutes: minutes, reason: reason, **made)
+      end
+
+      def reason(role, kind, made, times)
+        case role
+        when :focus then reasons.focus(problems(kind.with(made[:options], @settings), made[:items]))
+        when :story then reasons.story(times, made[:sets])
+        when :warm_up then reasons.warm_up(made[:range], made[:items].size)
+        when :look_back then reasons.look_back
+        else reasons.again(kind, @date, made[:items].size)
+        end
+      end
+
+      # @param unlike [Boolean] whether items of late are left out
+      # @return [Hash, nil] range, options, seed, items, and what is new; nil where it cannot be
+      def set(candidate, role, unlike)
+        kind, options = candidate.kind, candidate.options
+        range = Activity::Ranged.of(options) || options["band"] || @now.range
+        things = Novelty.things(kind, options, situation: options["situation"], range: range)
+        fresh = getting_to_know? ? [] : @memory.new_of(things)
+        return if fresh.size > (may_be_new?(role) ? 1 : 0)
+
+        made = (@made ||= {})[[kind.id, options]] ||= kind.with(options, @settings)
+        TRIES[unlike || role != :focus ? role : :again].times do |try|
+          seed = @random.rand(1..9999)
+          items = items(made, role, seed, try, unlike)
+          return nil if items == :other
+          next unless items
+
+          return { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first,
+                   **(role == :story ? sets(made, items) : {}) }
         end
         nil
       rescue Error::NotAProblem, Error::TooMany
         nil
       end
 
-      def items(made, kind, range, seed, try)
-        most = [kind.usual, made.most].compact.min
-        return unless most.positive?
+      def may_be_new?(role)
+        last = @dates.size > Shape::CHECKED && @index == @dates.size - 1
+        NEW.include?(role) && !@fresh && !@before && !last
+      end
 
-        items = made.data(seed: seed, count: [most - (try / 3), LEAST].max.clamp(1, most))
-        largest = Activity::Option.round(Problem::Band::ALL.fetch(range).largest)
-        items unless items.any? { |data| @memory.taken?(kind, data) || made.beyond?(data, largest) }
+      def items(made, role, seed, try, unlike)
+        most = [made.class.usual, made.most].compact.min
+        return :other if most.zero? || (!made.class.ranged && made.class.reach(made.chosen).to_i > largest)
+
+        count = made.class.usual == 1 ? 1 : [most - (try / 3), LEAST].max.clamp(1, most)
+        items = made.data(seed: seed, count: count)
+        return :other unless %i[warm_up story].include?(role) || of_operation?(made, items)
+        return if unlike && items.any? { |data| @memory.taken?(made.class, data) }
+
+        items if fits?(made, role, items)
+      end
+
+      def fits?(made, role, items)
+        asked = problems(made, items)
+        return items.none? { |data| made.beyond?(data, largest) } if asked.empty?
+        return false if asked.any? { |problem| above?(problem.band) }
+        return true if %i[warm_up story].include?(role)
+
+        role != :focus || for_aim?(asked)
+      end
+
+      def of_operation?(made, items)
+        problems(made, items).all? { |problem| made.class.suits.operation?(problem, @now.operation) }
+      end
+
+      def for_aim?(asked)
+        facts = (@facts ||= {})[@now] ||= @now.facts.to_set
+        asked.count { |problem| problem.band == @now.range } >= IN_RANGE * asked.size &&
+          asked.count { |problem| facts.include?(problem.parts.sort) } >= FOR_AIM * asked.size
+      end
+
+      def problems(made, items) = items.filter_map { |data| made.problem_of(data) }
+      def largest = Activity::Option.round(Problem::Band::ALL.fetch(@now.range).largest)
+
+      def above?(band)
+        order = Problem::NumberSets::ORDER
+        order.index(band) > order.index(@now.range)
+      end
+
+      # A story's numbers for everybody: its items are the sets.
+      def sets(made, items)
+        middle = made.problem_of(items.first)
+        return { sets: [] } if middle.parts.size > 2 || middle.many_answers?
+
+        sets = StorySets.of(middle, standing.levels(@now), random: @random)
+        told = sets.map do |set|
+          made.class.told(set.problem, words(items.first, set.problem), template: items.first[:template],
+                                                                        number_set: set.level)
+        end
+        { sets: sets, items: told, told: true }
+      end
+
+      # The same story with other numbers.
+      def words(data, problem)
+        template = Problem::Template::ALL[data[:template]]
+        return data[:words] unless template&.suits?(problem)
+
+        names = Problem::Story::NAMES.sample(2, random: Random.new(@seed + @index))
+        Problem::Story.new(problem, template: template, names: names).text
+      end
+
+      # Everybody once on one of four like facts, beside what is practised.
+      def checked(minutes)
+        items = check.facts.map { |problem| Activity::POSED.told(problem, "") }
+        options = Activity::POSED.fitted(band: @now.range, operation: @now.operation)
+        Part.new(kind: Activity::POSED, role: :check, minutes: minutes, range: @now.range, options: options,
+                 seed: @seed, items: items, reason: reasons.check(check), sets: [], told: true)
+      end
+
+      # One part a week brings out the slip that several share: in the place of practising where an activity for it
+      # fits, else as a short warm-up.
+      def bring_out_slip(found)
+        slip = @slips.first
+        return unless slip && @index == [SLIP_DAY, @dates.size - 1].min
+
+        role = found.key?(:practise) ? :practise : :warm_up
+        fitting = candidates.bringing_out(slip.id, @random).sort_by.with_index do |each, place|
+          [@today.include?(each.kind) ? 1 : 0, place]
+        end
+        fitting.each do |each|
+          made = set(each, role, true) or next
+          found[role] = place(each, role, found[role]&.minutes || SLIP_MINUTES, made)
+          found[role].reason = reasons.slip(slip)
+          break
+        end
       end
     end
   end

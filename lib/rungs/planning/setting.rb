@@ -29,6 +29,8 @@ module Rungs
       { id: "fingers", question: "Fingers are", choices: { "welcome" => "welcome", "quiet" => "not hinted at" } },
       { id: "signs", question: "Signs this class has met",
         choices: { "all" => "all", "plus_equals" => "plus and equals", "plus" => "plus", "none" => "none yet" } },
+      { id: "year", question: "Children are in",
+        choices: { "first" => "first grade", "kindergarten" => "kindergarten" } },
       { id: "facts", question: "Known facts",
         choices: { "grow" => "grow out of reasoning", "weekly" => "are also checked by heart each week" } },
       { id: "region", question: "Words and dates",

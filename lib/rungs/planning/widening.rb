@@ -7,7 +7,7 @@ module Rungs
     #
     #   Widening.offer(band: "to10", children: { "Ada" => records }, on: day)&.following  # => "teens"
     module Widening
-      ORDER = %w[to5 to10 teens bridge to20 tens to100].freeze
+      ORDER = Problem::NumberSets::ORDER
       DAYS, RECORDS, RIGHT = 42, 4, 0.8
       # Of the class with enough records; of these, ready.
       ENOUGH, READY = Rational(2, 3), Rational(4, 5)

@@ -29,12 +29,16 @@ module Rungs
       def hear(record)
         return self unless record.weighed?
 
-        drifted = day ? drift((record.day - day).to_i) : probabilities
+        drifted = on(record.day)
         likely = LEVELS.map { |level| drifted[level - 1] * likelihood(record, level) }
         Filter.new(probabilities: likely.map do |each|
           each / likely.sum
         end, day: record.day, heard: heard + 1, rule: rule)
       end
+
+      # @param another [Date] not before the last record
+      # @return [Array<Float>] the chance of each working rung on that day
+      def on(another) = day ? drift((another - day).to_i) : probabilities
 
       # @return [Integer] the likeliest rung, 1..5; of equals the lower
       def likeliest = probabilities.index(probabilities.max) + 1

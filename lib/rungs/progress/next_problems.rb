@@ -70,6 +70,13 @@ module Rungs
         aims.find { |aim| fitting(operation, band, working, aim).any? }
       end
 
+      # @return [Array<Array<Integer>>, nil] the facts of a band whose numbers fit an aim; nil where none is aimed at
+      def facts(operation, band, aim)
+        return unless aim.between?(2, 4)
+
+        fitting(operation, band, aim - 1, aim).map { |each| each.problem.fact }
+      end
+
       # What works towards the aim, that of most use first: of each move hoped for, what practises it.
       # @return [Array<String>]
       def practised(working, operation, band)

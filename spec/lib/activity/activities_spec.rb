@@ -17,8 +17,9 @@ RSpec.describe Rungs::Activity do
 
   # An activity in every way of setting it that has items.
   def kinds_of(activity)
-    choices = activity.options.map(&:choices)
-    all = choices.first.product(*choices.drop(1)).map { |each| activity.options.map(&:id).zip(each).to_h }
+    options = activity.options - [described_class::Ranged::OPTION]
+    choices = options.map(&:choices)
+    all = choices.first.product(*choices.drop(1)).map { |each| options.map(&:id).zip(each).to_h }
     all.map { |chosen| activity.with(chosen) }.reject { |kind| kind.most&.zero? }
   end
 
@@ -68,7 +69,7 @@ RSpec.describe Rungs::Activity do
         expect { activity.with("no_such" => 1) }.to raise_error(Rungs::Error::Unknown, /has no option “no_such”/)
         activity.options.each do |option|
           expect do
-            activity.with(option.id => "none")
+            activity.with(option.id => "nothing")
           end.to raise_error(Rungs::Error::Unknown, /there is no #{option.id}/)
         end
       end

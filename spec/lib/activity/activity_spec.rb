@@ -137,6 +137,6 @@ RSpec.describe "A quick look as it was seen" do
     fitted = ->(id, band) { Rungs::Activity::ALL.fetch(id).fitted(band: band, operation: "subtract") }
     expect(%w[to5 to10 bridge to100].map { |band| fitted.call("quick_look", band)["to"] }).to eq([5, 10, 20, 30])
     expect(fitted.call("story_time", "teens")).to include("band" => "teens")
-    expect(fitted.call("by_heart", "to5")).to eq("operation" => "subtract")
+    expect(fitted.call("by_heart", "to5")).to eq("operation" => "subtract", "range" => "none")
   end
 end

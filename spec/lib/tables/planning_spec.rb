@@ -8,13 +8,19 @@ RSpec.describe "The plans’ tables" do
 
   it "hold for weeks in every range and operation, of a new class and of one that has met much" do
     met = Rungs::Activity::ALL.ids.each_with_index.to_h { |id, at| [["activity", id], monday - 3 - at] }
-    all = planning::Widening::ORDER.product(%w[add subtract], [12, 25, 40], [{}, met])
-    expect_table("weeks", all.to_h do |band, operation, minutes, known|
-      week = planning::ProposedWeek.new(days: Rungs::SchoolDays.from(monday, 5), minutes: minutes, met: known,
-                                        seed: minutes, at_work: { band: band, operation: operation },
-                                        slips: known.any? ? ["start_counted"] : [])
-      ["#{band} #{operation} #{minutes} #{known.size}",
-       [week.i_can, week.days.map { |day| [day.date, day.parts.map(&:to_h)] },
+    all = planning::Widening::ORDER.product(%w[add subtract], [20, 40], [2, 3], [{}, met])
+    expect_table("weeks", all.to_h do |band, operation, minutes, rung, known|
+      children = (0..6).to_h { |at| [at.to_s, { band => answers(6, band, at / 3) }] }
+      slip = planning::SharedSlip.new(id: "start_counted", names: %w[0 1 2])
+      week = planning::ProposedWeek.new(
+        days: Rungs::SchoolDays.from(monday, 5), minutes: minutes, met: known, seed: minutes,
+        aim: planning::Aim.new(operation: operation, range: band, rung: rung),
+        standing: planning::Standing.new(children, on: monday, year: rung == 2 ? "kindergarten" : "first"),
+        slips: known.any? ? [slip] : []
+      )
+      ["#{band} #{operation} #{minutes} #{rung} #{known.size}",
+       [week.i_can, week.standing.edges, week.check.to_h, week.other_numbers.map(&:to_h), week.with_adult,
+        week.days.map { |day| [day.date, day.parts.map(&:to_h)] },
         planning::Bring.for(week.days.flat_map { |day| day.parts.map(&:kind) }, children: minutes).map(&:to_s)]]
     end)
   end
