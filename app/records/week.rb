@@ -30,8 +30,9 @@ module Records
     # @return [Array<LessonPart>] of which each is done, in the order of the week
     def parts = planned.values.flatten
 
-    # @return [Array<Array(String, String)>] what of a part is new to the class
-    def fresh(part) = met.fresh.fetch(part.id, [])
+    # @return [Array<Array(String, String)>] what of a part is new to the class; nothing of what was proposed to get to
+    #   know it
+    def fresh(part) = part.details.proposed && standing.unheard? ? [] : met.fresh.fetch(part.id, [])
     def fresh_on(date) = parts_on(date).flat_map { |part| fresh(part).map { |thing| [part, thing] } }
 
     # The nearest day that has nothing new and is still to come, for one thing too many.

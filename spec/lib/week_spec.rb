@@ -13,7 +13,10 @@ module ClassesAsAWeekBegins
 
   # @param rungs [Array<Integer>] of the answers, the last on the day before
   def heard(*rungs, **more)
-    rungs.reverse.each_with_index.map { |rung, back| record(MONDAY - 1 - back, rung, [2 + (back % 4), 3], **more) }.reverse
+    told = rungs.reverse.each_with_index.map do |rung, back|
+      record(MONDAY - 1 - back, rung, [2 + (back % 4), 3], **more)
+    end
+    told.reverse
   end
 
   # @param children [Hash{String => Hash{String => Array}}] by child and range
@@ -114,7 +117,7 @@ RSpec.describe Rungs::Planning::Shape do
     days = (0..4).map { |index| described_class.roles(index, of: 5, minutes: 25) }
     expect(days.first).to eq(%i[warm_up focus story practise])
     expect(days.map { |roles| [roles.include?(:check), roles.include?(:look_back)] })
-      .to eq([[false, false]] * 3 + [[true, false], [true, true]])
+      .to eq(([[false, false]] * 3) + [[true, false], [true, true]])
     expect(described_class.roles(1, of: 2, minutes: 25)).not_to include(:check)
     expect(described_class.roles(4, of: 5, minutes: 25, checked: false)).not_to include(:check)
   end
@@ -138,8 +141,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   include ClassesAsAWeekBegins
 
   # Every range with the rungs that are aimed at there.
-  AIMED = ClassesAsAWeekBegins::ORDER.product(%w[add subtract], [2, 3]) +
-          %w[to10 bridge to100].product(%w[add subtract], [4])
+  let(:aimed) { order.product(%w[add subtract], [2, 3]) + %w[to10 bridge to100].product(%w[add subtract], [4]) }
 
   def week(goal, class_of = alike(9, goal.range, [goal.rung - 1, 1].max), seed: 3, days: 5, **more)
     described_class.new(days: Rungs::SchoolDays.from(monday, days), aim: goal, standing: class_of,
@@ -156,7 +158,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   def problems(part) = part.items.filter_map { |data| part.kind.with(part.options).problem_of(data) }
 
   it "holds every part to the aim: its operation, nothing above the range, a focus in it and for the aim" do
-    AIMED.product([{}, everything]).each do |(range, operation, rung), met|
+    aimed.product([{}, everything]).each do |(range, operation, rung), met|
       goal = aim(operation, range, rung)
       facts = goal.facts
       parts = week(goal, met: met).days.flat_map(&:parts)
@@ -178,7 +180,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   end
 
   it "has every place of a day filled, within three minutes of the time, and says why with a count or a name" do
-    AIMED.each_slice(3).map(&:first).product([12, 20, 25, 40]).each do |(range, operation, rung), time|
+    aimed.each_slice(3).map(&:first).product([12, 20, 25, 40]).each do |(range, operation, rung), time|
       days = week(aim(operation, range, rung), minutes: time).days
       days.each_with_index do |day, index|
         wanted = Rungs::Planning::Shape.roles(index, of: 5, minutes: time)
@@ -190,7 +192,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   end
 
   it "brings one new thing a day at most, none on the day after and none on the last" do
-    AIMED.each do |range, operation, rung|
+    aimed.each do |range, operation, rung|
       days = week(aim(operation, range, rung)).days
       expect(days.map { |day| day.parts.count(&:fresh) }.max).to be <= 1
       expect(days.each_cons(2).none? { |one, other| one.fresh && other.fresh }).to be(true)
@@ -201,7 +203,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   end
 
   it "keeps one focus for two or three days" do
-    AIMED.each do |range, operation, rung|
+    aimed.each do |range, operation, rung|
       kinds = week(aim(operation, range, rung), met: everything).days.map do |day|
         day.parts.find { |part| part.role == :focus }.kind
       end
@@ -219,7 +221,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   it "repeats no item of late while there are others" do
     goal = aim("add", "to100", 3)
     first = week(goal).days.first.parts.flat_map { |part| part.items.map { |data| [part.kind.id, data] } }
-    again = week(goal, recent: first).days.flat_map(&:parts).reject { |part| part.told }
+    again = week(goal, recent: first).days.flat_map(&:parts).reject(&:told)
     expect(again.flat_map { |part| part.items.map { |data| [part.kind.id, data] } } & first).to eq([])
   end
 

@@ -87,10 +87,13 @@ RSpec.describe "bin/rungs with a file of records" do
 
   it "proposes a week with its reasons, whom to hear and what to bring, the same again" do
     week = told("week", records, "--from", "2026-11-23", "--days", "3", "--minutes", "20")
-    expect(week).to include("operation" => "subtract", "i_can" => include("I can"))
+    expect(week).to include("aim" => { "operation" => "add", "range" => "bridge", "rung" => "part_whole" },
+                            "i_can" => include("I can"), "edges" => { "Ada" => "bridge" })
     expect(week["days"].map { |day| day["date"] }).to eq(%w[2026-11-23 2026-11-24 2026-11-25])
-    expect(week["days"].map { |day| day["minutes"] }).to all(be_between(5, 20))
-    expect(week["days"].flat_map { |day| day["parts"] }).to all(include("activity", "options", "seed", "count", "why"))
+    expect(week["days"].map { |day| day["minutes"] }).to all(be_between(17, 23))
+    expect(week["check"]).to include("needed" => 2, "present" => 2, "days" => %w[2026-11-24 2026-11-25])
+    said = %w[role activity title options seed count minutes new what reason sets]
+    expect(week["days"].flat_map { |day| day["parts"] }.map(&:keys).uniq).to eq([said])
     expect(week["days"].first["hear"].map { |turn| turn["child"] }).to match_array(%w[Ada Bo])
     expect(week["bring"]).to all(include("thing", "in_all"))
     expect(told("week", records, "--from", "2026-11-23", "--days", "3", "--minutes", "20")).to eq(week)
@@ -99,6 +102,16 @@ RSpec.describe "bin/rungs with a file of records" do
       expect(run("week", records, "--from", "2026-11-23", *more)[1, 2]).to match([words, 2])
     end
     expect(run("week", records)[1, 2]).to match([/--from/, 2])
+  end
+
+  it "says what is likely to be heard on a problem, of those who were heard enough" do
+    given = told("forecast", records, "--equation", "8 + 5", "--on", "2026-11-20")
+    enough, few = given["children"].partition { |child| child["enough"] }
+    expect(enough.map { |child| child["chances"].values.sum.round(9) }.uniq).to eq([1.0])
+    expect(few.map { |child| child["chances"] }.uniq - [nil]).to eq([])
+    expect(given["class"].values.sum).to be_within(1e-9).of(enough.size)
+    expect(run("forecast", records, "--equation", "8 + 5", "--on", "2026-11-20").first).to include("count_on")
+    expect(run("forecast", records, "--on", "2026-11-20")[1, 2]).to match([/--equation/, 2])
   end
 
   it "refuses what it cannot read or does not know" do

@@ -113,6 +113,7 @@ module Pages
         numbers = "numbers #{band_title(made.following)}"
         if params[:open]
           widening.open(made)
+          @week.aim("", **@week.at_work, band: made.following)
           env["rack.session"]["note"] = "Weeks are proposed with #{numbers} from now on."
         else
           widening.stay(made)

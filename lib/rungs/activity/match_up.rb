@@ -43,7 +43,8 @@ module Rungs
 
       # The cards are those of the set.
       def drawn_in_range(seed, count)
-        raise Error::TooMany, "there are #{most} #{Ranged::OPTION.say(range)} (match up)" if most < [count.to_i, LEAST].max
+        few = most < [count.to_i, LEAST].max
+        raise Error::TooMany, "there are #{most} #{Ranged::OPTION.say(range)} (match up)" if few
 
         draw(Random.new(seed), count || [self.class.usual, most].min)
       end

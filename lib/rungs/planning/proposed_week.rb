@@ -132,8 +132,8 @@ module Rungs
       def aim_of(index)
         return aim unless getting_to_know?
 
-        turned = KNOWN.include?(index) ? "subtract" : "add"
-        range = standing.first_range
+        range = Problem::NumberSets::ORDER.find { |each| [standing.first_range, aim.range].include?(each) }
+        turned = KNOWN.include?(index) ? "subtract" : aim.operation
         Aim.new(operation: turned, range: range, rung: Aim::UNHEARD[range])
       end
 

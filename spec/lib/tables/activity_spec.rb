@@ -3,7 +3,8 @@
 # Items of every activity, in each of its settings, against what is kept of them.
 RSpec.describe "The activities’ tables" do
   def choices(activity)
-    [{}, *(activity.options - [Rungs::Activity::Ranged::OPTION]).flat_map { |option| option.choices.map { |choice| { option.id => choice } } }].uniq
+    options = activity.options - [Rungs::Activity::Ranged::OPTION]
+    [{}, *options.flat_map { |option| option.choices.map { |choice| { option.id => choice } } }].uniq
   end
 
   def settings
