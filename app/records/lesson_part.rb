@@ -14,7 +14,7 @@ module Records
 
     # @return [Class] a Rungs::Activity::Kind
     def activity = Rungs::Activity::ALL.fetch(kind)
-    def title = activity.title
+    def title = details.role == "check" ? "The check" : activity.title
 
     def items = @items ||= ItemSet.new(self)
 

@@ -74,6 +74,19 @@ module Records
       end
     end
 
+    # child, problem: whose and on what. rung, expected: what was heard, and what was likelier. up: whether it was
+    # above.
+    Surprise = Struct.new(:child, :problem, :rung, :expected, :up, keyword_init: true)
+    MOST_SURPRISES = 3
+
+    # @return [Array<Surprise>] of one lesson: whose answer was hardly to be expected, those above first
+    def surprises
+      return [] unless from == to
+
+      told = heard.flat_map { |child| surprises_of(child) }
+      told.sort_by { |each| each.up ? 0 : 1 }.first(MOST_SURPRISES)
+    end
+
     # @return [Array<Slipped>] each slip of its own table, with who made it and the last problem it was made on,
     #   commonest first
     def slipped
@@ -117,6 +130,20 @@ module Records
 
       from = estimates.filter_map(&:aim_from).tally.max_by { |rung, times| [times, -rung] }.first
       Rungs::Progress::NextProblems.propose(working: from, **wanted)
+    end
+
+    private
+
+    def surprises_of(child)
+      @evidence.all(child).group_by { |each| [each.operation, each.problem.band] }.values.flat_map do |there|
+        there.each_with_index.filter_map do |each, index|
+          next unless each.record.day == to
+
+          before = Rungs::Progress::Estimate.of(there.take(index).map(&:record), on: to)
+          found = Rungs::Progress::Forecast.surprise(before, each.record) or next
+          Surprise.new(child: child, problem: each.problem, rung: found.rung, expected: found.expected, up: found.up?)
+        end
+      end
     end
   end
 end

@@ -28,6 +28,10 @@ module Records
       @week.forget
     end
 
+    # What the week is about beside its days: the check, other numbers, whom to get to know.
+    # @return [Rungs::Planning::ProposedWeek]
+    def outlook = planner(@week.dates.reject { |date| @week.off?(date) })
+
     # Another week in the place of what was proposed and has not begun.
     # @return [Integer] its seed, by which it can be taken back
     def another

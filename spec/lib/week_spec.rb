@@ -358,15 +358,17 @@ RSpec.describe Rungs::Planning::Bring do
   it "counts for everybody, each pair, each group or the class, with a tenth to spare of what is small" do
     amounts = { %w[child] => 22 * 10, %w[pair] => 11 * 10, %w[group] => 6 * 10, %w[class] => 10 }
     amounts.each do |(per), in_all|
-      expect(described_class.amount(material(per, 10), 22)).to eq((in_all * Rational(11, 10)).ceil)
+      expect(described_class.amount(material(per, 10), 22)).to eq((in_all * Rational(11, 50)).ceil * 5)
     end
     expect(described_class.amount(material("pair", 2), 7)).to eq(8)
+    expect(described_class.amount(material("child", 20), 22)).to eq(245)
+    expect((1..35).map { |children| described_class.amount(material("child", 20), children) }.max).to be < 500
   end
 
   it "asks for as many beads as are hidden among" do
     kinds = [5, 20, 10].map { |whole| Rungs::Activity::ALL.fetch("hidden_beads").with("whole" => whole) }
     expect(kinds.map { |kind| kind.materials.map(&:count) }).to eq([[5], [20], [10]])
-    expect(described_class.for(kinds, children: 10).map(&:in_all)).to eq([220])
+    expect(described_class.for(kinds, children: 10).map(&:in_all)).to eq([110])
   end
 
   it "lists each thing once, as many as the activity that needs most" do

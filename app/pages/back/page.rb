@@ -33,6 +33,13 @@ module Pages
         Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
       end
 
+      # "by making ten with 9 + 4; counting on was likely." Below what was likely it is another way today.
+      def surprise(each)
+        heard, likely = [each.rung, each.expected].map { |rung| Rungs::Strategy::Rung.at(rung).doing }
+        written = each.problem.to_s.delete_suffix(" = □")
+        "by #{heard} with #{written}#{each.up ? "; #{likely} was likely." : ': another way today.'}"
+      end
+
       def where_moved(move) = "#{page_of(move.child)}?operation=#{move.operation}&band=#{move.band}"
     end
   end

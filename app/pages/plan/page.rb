@@ -51,6 +51,30 @@ module Pages
          (hard if reading.hard_words.any?)].compact.join("; ")
       end
 
+      # @return [Rungs::Progress::Forecast::Class]
+      def forecast(problem)
+        estimates = room.children.to_h do |child|
+          [child, evidence.estimate(child, problem.operation, problem.band, on: today)]
+        end
+        Rungs::Progress::Forecast.for_class(estimates, problem.affords)
+      end
+
+      SAID = { 1 => "count all", 2 => "count on", 3 => "use parts", 4 => "make ten", 5 => "know it" }.freeze
+
+      # "About 6 count on, 3 make ten"
+      def about(told)
+        "About #{told.about.map { |rung, many| "#{many} #{SAID.fetch(rung)}" }.join(', ')}"
+      end
+
+      # Two at most, who are likely to work above most others.
+      # @return [Array<Records::Child>]
+      def worth_sharing(told)
+        usual = told.expected.max_by { |rung, many| [many, -rung] }.first
+        likely = told.children.compact.transform_values { |chances| chances.max_by(&:last) }
+        above = likely.select { |_, (rung, chance)| rung.between?(usual + 1, 4) && chance >= 0.5 }
+        above.sort_by { |child, (_, chance)| [-chance, child.name] }.first(2).map(&:first)
+      end
+
       def situations = DraftContract::SITUATIONS.map { |id| Rungs::Problem::Situation::ALL.fetch(id) }
 
       private

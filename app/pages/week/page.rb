@@ -10,6 +10,17 @@ module Pages
 
       attr_reader :week, :offer
 
+      # @return [Rungs::Planning::ProposedWeek] what it is about beside its days
+      def outlook = @outlook ||= Records::Proposal.new(week, today).outlook
+
+      # "Thursday and Friday", on which everybody is heard once; nil where no check is planned.
+      def check_days
+        days = week.dates.select { |date| week.parts_on(date).any? { |part| part.details.role == "check" } }
+        days.map { |date| I18n.l(date, format: "%A") }.join(" and ") if days.any?
+      end
+
+      def check_facts = outlook.check.facts.map { |each| each.to_s.delete_suffix(" = □") }
+
       # @param week [Records::Week]
       # @param offer [Records::Widening::Offer, nil] of a wider range
       def initialize(visit, week, offer: nil, **asked)

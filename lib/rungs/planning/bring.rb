@@ -4,7 +4,7 @@ module Rungs
   module Planning
     # What to bring for a lesson, a day or a week: each thing once, with how many in all for this class (guide 11).
     #
-    #   Bring.for([kind], children: 22).map(&:to_s)  # => ["484 counters; or buttons"]
+    #   Bring.for([kind], children: 22).map(&:to_s)  # => ["245 counters; or buttons"]
     module Bring
       GROUP, SPARE = 4, Rational(11, 10)
       # thing, instead: as the activities have them. in_all: how many for the whole class.
@@ -24,6 +24,9 @@ module Rungs
         end
       end
 
+      # Loose things by so many come one set a pair; they are counted in fives, with a tenth to spare.
+      MANY, FIVES = 10, 5
+
       # @param per ["child", "pair", "group", "class"]
       # @return [Integer] how many of these a class of so many children is
       def shares(per, children)
@@ -33,8 +36,10 @@ module Rungs
 
       # @return [Integer] with a tenth to spare of what is small and comes in numbers
       def amount(material, children)
-        in_all = shares(material.per, children) * material.count
-        material.count > 2 ? (in_all * SPARE).ceil : in_all
+        loose = material.count > 2
+        per = loose && material.per == "child" && material.count > MANY ? "pair" : material.per
+        in_all = shares(per, children) * material.count
+        loose ? (in_all * SPARE / FIVES).ceil * FIVES : in_all
       end
     end
   end
