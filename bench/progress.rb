@@ -148,4 +148,43 @@ minding, ignoring = [RULE, IGNORING].map { |way| judge(way, heard)[:right] * 100
 puts "problems mixed over bands"
 measure.figure("  right, minding what problems afford", minding, "of 100")
 measure.figure("  right, ignoring it", ignoring, "of 100", ceiling: minding)
+
+# What is forecast before each record, beside two rivals: 0.8 on the rung of last time, and how the class works.
+LAST_TIME = lambda do |last, shown|
+  next shown.to_h { |rung| [rung, 1.0 / shown.size] } unless shown.include?(last)
+
+  shown.to_h { |rung| [rung, rung == last ? 0.8 : 0.2 / (shown.size - 1)] }
+end
+THE_CLASS = lambda do |times, shown|
+  all = shown.sum { |rung| times[rung] + 1 }
+  shown.to_h { |rung| [rung, (times[rung] + 1).fdiv(all)] }
+end
+
+bins = Hash.new { |all, tenth| all[tenth] = [] }
+scores = Hash.new { |all, way| all[way] = [] }
+times = Hash.new(0)
+Array.new(CHILDREN) { MadeUp.new(random) }.each do |child|
+  filter, last = Rungs::Progress::Filter.start, nil
+  child.records(3) { [[1, 2, 3], [1, 2, 3, 4], ALL].sample(random: random) }.each do |record|
+    told = Rungs::Progress::Estimate.new([], on: record.day, filter: filter)
+    chances = Rungs::Progress::Forecast.chances(told, record.affords)
+    if chances&.key?(record.rung)
+      chances.each { |rung, chance| bins[[(chance * 10).floor, 9].min] << [chance, rung == record.rung ? 1 : 0] }
+      { forecast: chances, last: LAST_TIME.call(last, chances.keys),
+        class: THE_CLASS.call(times, chances.keys) }.each { |way, all| scores[way] << Math.log(all[record.rung]) }
+    end
+    filter, last = filter.hear(record), record.rung
+    times[record.rung] += 1
+  end
+end
+puts "forecasts, #{scores[:forecast].size} records"
+bins.sort.each do |tenth, cases|
+  off = (mean(cases.map(&:last)) - mean(cases.map(&:first))).abs * 100
+  measure.figure("  given 0.#{tenth}: #{cases.size} things, off by", off, "points",
+                 ceiling: (cases.size >= 200 ? 5.0 : nil))
+end
+measure.figure("  logarithmic score", mean(scores[:forecast]), "a record",
+               floor: [mean(scores[:last]), mean(scores[:class])].max)
+measure.figure("  as last time", mean(scores[:last]), "a record")
+measure.figure("  as the class", mean(scores[:class]), "a record")
 measure.finish

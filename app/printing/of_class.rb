@@ -99,6 +99,19 @@ module Printing
       end
     end
 
+    # A page for home for each child, with what the week of that day is about and numbers of the child's own.
+    def homes
+      week = Records::Week.new(room, day - (day.cwday - 1))
+      things = week.parts.flat_map { |each| each.items.kind.materials }.find { |each| each.count > 2 }&.instead
+      edges = week.standing.edges
+      children.lazy.map do |child|
+        range = edges.fetch(child, week.goal.range)
+        told = Rungs::Planning::AtHome.new(aim: week.goal, range: range, things: things&.split(/,| or /)&.first,
+                                           seed: child.id)
+        ::Sheets::HomePages::Home.new(name: child.name, told: told)
+      end
+    end
+
     # What each group of the lesson, or one child, might be asked next.
     # @return [Array<Array(Integer, Array<Rungs::Activity::Item>)>]
     def sets(child:, per_page:)

@@ -8,6 +8,6 @@ module Sheets
      Fill::Dots, Fill::Ways, Fill::Frame, Fill::Line, Fill::Parts, Fill::CrossOut, Fill::Towers, Fill::Ladder,
      Cut::NumberCards, Cut::DotCards, Cut::Dominoes, Cut::Frames, Cut::PlaceValue, Cut::DiceNets, Cut::Mats,
      Cut::RiddleCards, Cut::StoryCards, Cut::MatchCards, Cut::Strips, Cut::Lines, Cut::PartsMats,
-     OwnNumbers, NotePages, Clipboard, LessonPage]
+     OwnNumbers, NotePages, HomePages, Clipboard, LessonPage]
   )
 end

@@ -278,6 +278,13 @@ RSpec.describe Sheets do
       room.children.each { |child| expect(text(sheet)).not_to include(child.name) }
     end
 
+    it "has a page for home for each child: a game, how to ask, a strip to write on, and no rung" do
+      homes = pdf("sheet=home")
+      expect(pages(homes)).to eq(room.children.size)
+      expect(text(homes)).to include("For Ada and family", "This week:", "How did you do it", "Tell us, if you like")
+      expect(text(homes)).not_to match(/count all|part–whole|rung|\d %/i)
+    end
+
     it "prints a page for each family, and no rung, score or other child’s name on any" do
       families = pdf("sheet=families")
       expect(pages(families)).to eq(4)
