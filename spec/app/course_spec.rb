@@ -66,6 +66,22 @@ RSpec.describe Records::Course do
     expect([room.current_problem, room.last_problem].map { |each| each.parts.to_a }).to eq([[9, 5], [9, 5]])
   end
 
+  it "has for each child of a story the numbers that are the child’s, where all are asked the middle ones" do
+    easier, harder = room.children.first(2)
+    sets = [{ level: "easier", children: [easier.id] }, { level: "harder", children: [harder.id] }]
+    part = course.plan("story_time", details: { "sets" => sets, "count" => 0 })
+    part.items.add([[2, 3, "easier"], [9, 5, "middle"], [29, 5, "harder"]].map do |one, two, set|
+      problem = Rungs::Problem.told("add_to.result", [one, two])
+      Rungs::Activity::POSED.told(problem, "#{one} and #{two}", number_set: set)
+    end)
+    course.go(course.part(part.id))
+    posed = lesson.problem(lesson.refresh.board.problem)
+    numbers = [easier, harder, room.children.last].map { |child| posed.numbers_of(child).parts.to_a }
+    expect(numbers).to eq([[2, 3], [29, 5], [9, 5]])
+    middle = posed.numbers_of(easier)
+    expect(middle.numbers_of(harder)).to eq(middle)
+  end
+
   it "shares two ways heard of the last problem, told by invented children, once the part begins" do
     posed = pose(room, [8, 7])
     course.plan("whose_way")
