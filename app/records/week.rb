@@ -57,6 +57,17 @@ module Records
     # @return [Rungs::Planning::Aim]
     def goal = @goal ||= standing.aim(at_work[:operation], at_work[:band])
 
+    # Whether its aim counts as reached, by the latest answer of each child on the facts of its check.
+    def reached?
+      checks = parts.select { |part| part.details.role == "check" }
+      ids = checks.flat_map { |part| part.problems_dataset.select_map(:id) }
+      return false if ids.empty?
+
+      answers = Evidence.new(@room).before(monday + 7).select { |each| ids.include?(each.problem_id) }
+      latest = answers.group_by(&:child_id).values.map { |all| all.last.record }
+      Rungs::Planning::Check.new(present: @room.children.size).reached?(latest, goal)
+    end
+
     # @return [String] the sentence of the week: the teacher's, else that of its aim
     def i_can = kept[:i_can] || goal.i_can
 

@@ -39,6 +39,15 @@ RSpec.describe "Finding something to do" do
     expect(bodies.uniq.size).to eq(1)
   end
 
+  it "offers only the ranges that the other choices leave enough of, and takes no other" do
+    get "/find/#{room.id}", activity: "hidden_beads", whole: "20", range: "to20", seed: 7
+    page = Nokogiri::HTML5(last_response.body)
+    expect(page.css("select[name=range] option").map { |option| option["value"] }).to eq(%w[none to20])
+    expect(page.at_css("select[name=range] [selected]")["value"]).to eq("to20")
+    get "/find/#{room.id}", activity: "hidden_beads", whole: "10", range: "to20", seed: 7
+    expect([last_response.status, chosen.last]).to eq([200, "none"])
+  end
+
   it "chooses what fits the class, and names what slipped of late that an activity brings out" do
     posed = pose(room, [13, 4], situation: "take_from.result")
     recorder = Records::Recorder.new(room, teacher[0])

@@ -254,6 +254,25 @@ RSpec.describe "The week" do
     expect(Records::Term.new(room, room.today - 30, room.today).rows.last.times).to eq(0)
   end
 
+  it "says in the week after that the aim was reached, where two thirds were right on its rung in the check" do
+    before = Records::Week.new(Records::Classroom[room.id], monday - 7)
+    before.aim("", band: "to10", operation: "add")
+    hear_everybody(room, teacher[0])
+    part = room.lesson_for(room.today).course.plan("story_time", details: { "role" => "check", "count" => 0 })
+    told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [6, 3]), "6 and 3")
+    part.items.add([told])
+    posed = part.items.posed(0)
+    recorder = Records::Recorder.new(room, teacher[0])
+    record = lambda do |child|
+      recorder.record(child: child, problem: posed, code: "part_whole", happened_at: Time.now,
+                      client_key: SecureRandom.uuid)
+    end
+    room.children.first(3).each(&record)
+    expect(get("#{path}?from=#{monday}").body).not_to include("Reached")
+    record.call(room.children[3])
+    expect(squeezed(get("#{path}?from=#{monday}"))).to include("Reached</strong>in the week before: “I can ")
+  end
+
   it "offers a wider range where the class is ready, and remembers whether it was taken or left" do
     send_form "#{path}/aim", from: monday, band: "to10", operation: "add"
     hear_everybody(room, teacher[0])

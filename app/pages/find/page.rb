@@ -15,11 +15,24 @@ module Pages
       def seed = @seed ||= asked[:seed] || Random.rand(1..9999)
 
       # What the form chose of the activity's options; what it does not have fits the class.
-      def options = @options ||= self.class.options_of(activity, room, params)
+      def options
+        @options ||= begin
+          chosen = self.class.options_of(activity, room, params)
+          fits = !activity.ranged || activity.ranges(chosen).include?(chosen["range"])
+          fits ? chosen : { **chosen, "range" => Rungs::Activity::Ranged::NONE }
+        end
+      end
 
       def self.options_of(activity, room, params)
         activity.fitted(room.at_work).merge(params.slice(*activity.options.map(&:id)))
       end
+
+      # Of ranges only those that the other choices leave enough of.
+      def choices_of(option)
+        option == Rungs::Activity::Ranged::OPTION ? [option.default, *ranges] : option.choices
+      end
+
+      def ranges = @ranges ||= activity.ranges(options)
 
       def items = (@items ||= activity.with(options, room.activity_settings).items(seed: seed)).first(SHOWN)
       def cover(activity) = face(activity.with.items(seed: 1).first)

@@ -13,6 +13,12 @@ module Pages
       # @return [Rungs::Planning::ProposedWeek] what it is about beside its days
       def outlook = @outlook ||= Records::Proposal.new(week, today).outlook
 
+      # @return [String, nil] what the class could do at the end of the week before, where that counts as reached
+      def reached
+        before = Records::Week.new(room, monday - 7)
+        before.i_can if before.reached?
+      end
+
       # "Thursday and Friday", on which everybody is heard once; nil where no check is planned.
       def check_days
         days = week.dates.select { |date| week.parts_on(date).any? { |part| part.details.role == "check" } }

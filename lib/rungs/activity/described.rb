@@ -70,6 +70,18 @@ module Rungs
       end
 
       # @param chosen [Hash{String => Object}] a choice for every option
+      # @return [Array<String>] the bands that alone it can be drawn from, with these choices
+      def ranges(chosen)
+        return [] unless ranged
+
+        Problem::Band::ALL.ids.select do |band|
+          with({ **chosen, "range" => band }).data(seed: 1)
+        rescue Error::NotAProblem, Error::TooMany
+          false
+        end
+      end
+
+      # @param chosen [Hash{String => Object}] a choice for every option
       # @return [Integer, nil] the largest whole of its items; nil where its options do not say
       def reach(chosen) = options.filter_map { |each| each.reach_of(chosen[each.id]) }.max
 
