@@ -30,7 +30,10 @@ module Records
 
     # What the week is about beside its days: the check, other numbers, whom to get to know.
     # @return [Rungs::Planning::ProposedWeek]
-    def outlook = planner(@week.dates.reject { |date| @week.off?(date) })
+    def outlook
+      Rungs::Planning::ProposedWeek.new(days: @week.dates.reject { |date| @week.off?(date) }, aim: @week.goal,
+                                        standing: @week.standing, seed: seed_of(@week.seed))
+    end
 
     # Another week in the place of what was proposed and has not begun.
     # @return [Integer] its seed, by which it can be taken back
