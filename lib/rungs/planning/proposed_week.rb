@@ -29,12 +29,10 @@ module Rungs
         def fresh = parts.find(&:fresh)
       end
 
-      # Days after which an item may come again; with how few a set is still one; how often a set is drawn to fit.
-      AGAIN, LEAST, TRIES = 10, 3, Hash.new(8).merge(focus: 48, again: 300).freeze
+      # School days after which an item may come again.
+      AGAIN = 10
       # What matters most is found first. Some may bring something new.
       FIRST, NEW = %i[focus story practise games warm_up look_back check].freeze, %i[focus story].freeze
-      # What a focus is made of: so many of its items in the range, so many for the aim.
-      IN_RANGE, FOR_AIM = Rational(2, 3), Rational(1, 2)
       # How many days one focus stays, by the days of a week.
       STAYS = { 4 => 2 }.freeze
       # The days of taking away, and how many are heard beside on each, while children are got to know.
@@ -152,6 +150,7 @@ module Rungs
         (@stories ||= {})[@now] ||= Stories.new(operation: @now.operation, year: standing.year, told: @told)
       end
 
+      def fitting = (@fitting ||= {})[@now] ||= Fitting.new(@now, @memory)
       def reasons = (@reasons ||= {})[@now] ||= Reasons.new(standing, @now, @memory)
 
       def begin_day(date, index)
@@ -213,7 +212,7 @@ module Rungs
 
       def reason(role, kind, made, times)
         case role
-        when :focus then reasons.focus(problems(kind.with(made[:options], @settings), made[:items]))
+        when :focus then reasons.focus(fitting.problems(kind.with(made[:options], @settings), made[:items]))
         when :story then reasons.story(times, made[:sets])
         when :warm_up then reasons.warm_up(made[:range], made[:items].size)
         when :look_back then reasons.look_back
@@ -231,62 +230,16 @@ module Rungs
         return if fresh.size > (may_be_new?(role) ? 1 : 0)
 
         made = (@made ||= {})[[kind.id, options]] ||= kind.with(options, @settings)
-        TRIES[unlike || role != :focus ? role : :again].times do |try|
-          seed = @random.rand(1..9999)
-          items = items(made, role, seed, try, unlike)
-          return nil if items == :other
-          next unless items
+        seed, items = fitting.draw(made, role, @random, unlike: unlike)
+        return unless items
 
-          return { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first,
-                   **(role == :story ? sets(made, items) : {}) }
-        end
-        nil
-      rescue Error::NotAProblem, Error::TooMany
-        nil
+        { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first,
+          **(role == :story ? sets(made, items) : {}) }
       end
 
       def may_be_new?(role)
         last = @dates.size > Shape::CHECKED && @index == @dates.size - 1
         NEW.include?(role) && !@fresh && !@before && !last
-      end
-
-      def items(made, role, seed, try, unlike)
-        most = [made.class.usual, made.most].compact.min
-        return :other if most.zero? || (!made.class.ranged && made.class.reach(made.chosen).to_i > largest)
-
-        count = made.class.usual == 1 ? 1 : [most - (try / 3), LEAST].max.clamp(1, most)
-        items = made.data(seed: seed, count: count)
-        return :other unless %i[warm_up story].include?(role) || of_operation?(made, items)
-        return if unlike && items.any? { |data| @memory.taken?(made.class, data) }
-
-        items if fits?(made, role, items)
-      end
-
-      def fits?(made, role, items)
-        asked = problems(made, items)
-        return items.none? { |data| made.beyond?(data, largest) } if asked.empty?
-        return false if asked.any? { |problem| above?(problem.band) }
-        return true if %i[warm_up story].include?(role)
-
-        role != :focus || for_aim?(asked)
-      end
-
-      def of_operation?(made, items)
-        problems(made, items).all? { |problem| made.class.suits.operation?(problem, @now.operation) }
-      end
-
-      def for_aim?(asked)
-        facts = (@facts ||= {})[@now] ||= @now.facts.to_set
-        asked.count { |problem| problem.band == @now.range } >= IN_RANGE * asked.size &&
-          asked.count { |problem| facts.include?(problem.parts.sort) } >= FOR_AIM * asked.size
-      end
-
-      def problems(made, items) = items.filter_map { |data| made.problem_of(data) }
-      def largest = Activity::Option.round(Problem::Band::ALL.fetch(@now.range).largest)
-
-      def above?(band)
-        order = Problem::NumberSets::ORDER
-        order.index(band) > order.index(@now.range)
       end
 
       # A story's numbers for everybody: its items are the sets.

@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Planning
+    # Draws the items of a part until they fit the day's aim (guide 11): of its operation, nothing above the range; for
+    # a focus two thirds of them in the range and half with numbers for the aim.
+    class Fitting
+      # With how few items a set is still one; how often it is drawn, by its place in the day, and where items of late
+      # may come again.
+      LEAST, TRIES, AGAIN = 3, Hash.new(8).merge(focus: 48).freeze, { focus: 300 }.freeze
+      IN_RANGE, FOR_AIM = Rational(2, 3), Rational(1, 2)
+      # Where any problem in the range will do.
+      OPEN = %i[warm_up story].freeze
+
+      # @param aim [Aim]
+      # @param memory [Memory]
+      def initialize(aim, memory)
+        @aim = aim
+        @memory = memory
+      end
+
+      # @param kind [Activity::Kind] with its options
+      # @param role [Symbol] the place in the day
+      # @param unlike [Boolean] whether items of late are left out
+      # @return [Array(Integer, Array<Hash>), nil] the seed, and the data of its items; nil where none fit
+      def draw(kind, role, random, unlike:)
+        return if beyond?(kind)
+
+        tries = unlike ? TRIES[role] : AGAIN.fetch(role, TRIES[role])
+        tries.times do |try|
+          seed = random.rand(1..9999)
+          items = kind.data(seed: seed, count: count(kind, try))
+          return nil unless OPEN.include?(role) || of_operation?(kind, items)
+
+          return [seed, items] if fits?(kind, role, items) && !(unlike && of_late?(kind, items))
+        end
+        nil
+      rescue Error::NotAProblem, Error::TooMany
+        nil
+      end
+
+      # @return [Array<Problem>] of those items that have one
+      def problems(kind, items) = items.filter_map { |data| kind.problem_of(data) }
+
+      private
+
+      # Whether there is nothing to draw, or its numbers go further whatever is drawn.
+      def beyond?(kind)
+        kind.most&.zero? || (!kind.class.ranged && kind.class.reach(kind.chosen).to_i > largest)
+      end
+
+      # As many as are usual, fewer with each few tries.
+      def count(kind, try)
+        most = [kind.class.usual, kind.most].compact.min
+        [most - (try / 3), LEAST].max.clamp(1, most)
+      end
+
+      def of_late?(kind, items) = items.any? { |data| @memory.taken?(kind.class, data) }
+
+      def fits?(kind, role, items)
+        asked = problems(kind, items)
+        return items.none? { |data| kind.beyond?(data, largest) } if asked.empty?
+
+        asked.none? { |problem| above?(problem.band) } && (role != :focus || for_aim?(asked))
+      end
+
+      def of_operation?(kind, items)
+        problems(kind, items).all? { |problem| kind.class.suits.operation?(problem, @aim.operation) }
+      end
+
+      def for_aim?(asked)
+        facts = @facts ||= @aim.facts.to_set
+        asked.count { |problem| problem.band == @aim.range } >= IN_RANGE * asked.size &&
+          asked.count { |problem| facts.include?(problem.parts.sort) } >= FOR_AIM * asked.size
+      end
+
+      def largest = Activity::Option.round(Problem::Band::ALL.fetch(@aim.range).largest)
+
+      def above?(band)
+        order = Problem::NumberSets::ORDER
+        order.index(band) > order.index(@aim.range)
+      end
+    end
+  end
+end
