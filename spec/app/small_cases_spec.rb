@@ -33,6 +33,19 @@ RSpec.describe Records do
     expect(lines).to eq(["count on", "count on, prompted", "count on, said 13, fingers"])
   end
 
+  it "asks in which year a new class is, and keeps it among its settings" do
+    sign_in teacher[0]
+    get "/account"
+    years = Nokogiri::HTML5(last_response.body).css("select[name=year] option").map { |option| option["value"] }
+    expect(years).to eq(%w[first kindergarten])
+    send_form "/account/classes", name: "Room 10", year: "kindergarten"
+    made = Records::Classroom[last_response.location[/\d+\z/].to_i]
+    expect([made.name, made.setting("year"), room.setting("year")]).to eq(["Room 10", "kindergarten", "first"])
+    get "/account"
+    send_form "/account/classes", name: "Room 11", year: "ninth"
+    expect(last_response.status).to eq(422)
+  end
+
   it "is named with its school, where it has one" do
     expect(room.named).to eq("Room 9")
     room.update(school: "Quay School")

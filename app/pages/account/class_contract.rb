@@ -9,6 +9,7 @@ module Pages
       params do
         required(:name).filled(:string, max_size?: NAME_LENGTH)
         optional(:school).value(:string, max_size?: 80)
+        optional(:year).value(:string, included_in?: Rungs::Planning::Setting::ALL.fetch("year").choices.keys)
         optional(:time_zone).value(:string, included_in?: TZInfo::Timezone.all_identifiers)
       end
     end

@@ -13,6 +13,7 @@ module Pages
       post "/classes" do
         form = checked(ClassContract)
         classroom = person.start_classroom(**form.slice(:name, :school, :time_zone))
+        classroom.keep_settings("year" => form[:year]) if form.key?(:year)
         redirect "/account/classes/#{classroom.id}"
       end
 
