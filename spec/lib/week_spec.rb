@@ -267,6 +267,26 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     expect(told.map { |part| part.kind.slips.include?("start_counted") }).to eq([true])
   end
 
+  it "brings it out in a short warm-up where nothing for the aim makes it" do
+    slip = Rungs::Planning::SharedSlip.new(id: "one_short", names: %w[Ada Bo Cleo])
+    wanted = week(aim("add", "tens", 3), slips: [slip], met: everything).days[1].parts
+    told = wanted.select { |part| part.reason.include?("Ada, Bo and Cleo") }
+    expect(told.map { |part| [part.role, part.minutes, part.kind.slips.include?("one_short")] })
+      .to eq([[:warm_up, 4, true]]).or eq([[:practise, 5, true]])
+  end
+
+  it "tells one story of the other operation in a week, however many there are" do
+    [15, 20, 25, 40].product([2, 3, 4, 5]).each do |time, days|
+      asked = week(aim("add", "to10", 3), minutes: time, days: days).days.flat_map(&:parts)
+      told = asked.select { |part| part.role == :story }.map do |part|
+        Rungs::Problem::Situation::ALL.fetch(part.options["situation"]).operation
+      end
+      next if told.size < 2
+
+      expect(told.count("subtract")).to be_between(1, 2), "#{time} #{days} #{told}"
+    end
+  end
+
   it "takes the next best that fits in the place of a part, until there is none" do
     beside, taken = [Rungs::Activity::ALL.fetch("quick_look")], []
     goal = aim("add", "to10", 3)

@@ -32,34 +32,37 @@ module Rungs
         @has = has
       end
 
-      attr_reader :aim
-
       # @param role [Symbol]
-      # @param index [Integer] which day of the week
+      # @param story [Array(Integer, Integer)] which story of the week it would be, and of how many
       # @param focus [Candidate, nil] what was the focus before, which comes again
       # @param random [Random]
       # @return [Array<Candidate>]
-      def for(role, index:, focus:, random:)
+      def for(role, story:, focus:, random:)
         case role
         when :warm_up then below(in_turn(known(:warm_up), random))
         when :focus then [focus, *fitting(random)].compact
-        when :story then @stories.for(index).map { |id| story(id) }
+        when :story then @stories.for(story[0], of: story[1]).map { |id| telling(id) }
         when :look_back then [*aimed(known(:look_back)), focus].compact
         else [*games(random), *fitting(random).select { |each| @memory.known?(each.kind) }, focus].compact
         end
       end
 
-      # @return [Candidate]
-      def story(situation)
-        Candidate.new(kind: Activity::POSED, options: { "situation" => situation, "band" => @aim.range })
-      end
-
-      # Those of whose items a slip is made, in turn.
+      # Those for the aim of whose items a slip is made, in turn.
       def bringing_out(slip, random)
         aimed(in_turn(Activity::ALL.select { |kind| kind.slips.include?(slip) && kind.suits.aim?(@aim) }, random))
       end
 
+      # The same for a warm-up, with numbers that are known.
+      def warming_up_for(slip, random)
+        kinds = Activity::ALL.select { |kind| kind.slips.include?(slip) && @memory.known?(kind) }
+        below(in_turn(kinds, random))
+      end
+
       private
+
+      def telling(situation)
+        Candidate.new(kind: Activity::POSED, options: { "situation" => situation, "band" => @aim.range })
+      end
 
       # What is on the shelf before what is not; what is a focus alone before what has another place too; new ones last
       # where some are known; by the slips they bring out; those that were done longest ago, or never, first.

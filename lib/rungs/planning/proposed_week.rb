@@ -171,6 +171,13 @@ module Rungs
         Day.new(date: date, parts: found.values_at(*minutes.keys).compact)
       end
 
+      # Which story of the week this day's would be, and of how many.
+      def story_place
+        roles = @dates.each_index.map { |index| Shape.roles(index, of: @dates.size, minutes: @minutes) }
+        days = roles.each_index.select { |index| roles[index].include?(:story) }
+        [days.index(@index), days.size]
+      end
+
       # Two or three days.
       def stays = STAYS.fetch(@dates.size, 3)
 
@@ -179,7 +186,7 @@ module Rungs
       def part(role, minutes)
         return checked(minutes) if role == :check
 
-        found = candidates.for(role, index: @index, focus: @focus, random: @random)
+        found = candidates.for(role, story: story_place, focus: @focus, random: @random)
         found = found.reject { |each| @without.include?(each.key) || unwanted?(each, role) }
         in_order(found, role).each do |each, unlike|
           made = set(each, role, unlike) and return place(each, role, minutes, made)
@@ -272,22 +279,25 @@ module Rungs
                  seed: @seed, items: items, reason: reasons.check(check), sets: [], told: true)
       end
 
-      # One part a week brings out the slip that several share: in the place of practising where an activity for it
-      # fits, else as a short warm-up.
+      # One part a week brings out the commonest slip that several share and an activity for the aim makes: in the place
+      # of practising; else a short warm-up does.
       def bring_out_slip(found)
-        slip = @slips.first
-        return unless slip && @index == [SLIP_DAY, @dates.size - 1].min
+        return unless @slips.any? && @index == [SLIP_DAY, @dates.size - 1].min
 
-        role = found.key?(:practise) ? :practise : :warm_up
-        fitting = candidates.bringing_out(slip.id, @random).sort_by.with_index do |each, place|
-          [@today.include?(each.kind) ? 1 : 0, place]
-        end
-        fitting.each do |each|
+        aimed = found.key?(:practise) && @slips.any? { |slip| brought_out(found, :practise, slip) }
+        brought_out(found, :warm_up, @slips.first) unless aimed
+      end
+
+      # @return [Part, nil]
+      def brought_out(found, role, slip)
+        way = role == :practise ? :bringing_out : :warming_up_for
+        others = candidates.public_send(way, slip.id, @random).sort_by.with_index { |each, place| [@today.include?(each.kind) ? 1 : 0, place] }
+        others.each do |each|
           made = set(each, role, true) or next
-          found[role] = place(each, role, found[role]&.minutes || SLIP_MINUTES, made)
-          found[role].reason = reasons.slip(slip)
-          break
+          minutes = role == :practise ? found[role].minutes : SLIP_MINUTES
+          return found[role] = place(each, role, minutes, made).tap { |part| part.reason = reasons.slip(slip) }
         end
+        nil
       end
     end
   end

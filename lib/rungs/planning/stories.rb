@@ -17,9 +17,10 @@ module Rungs
         }
       }.freeze
       OTHER = { "add" => "subtract", "subtract" => "add" }.freeze
-      # How often one is told before the next; on which day of a week an earlier one comes, and one of the other
-      # operation.
-      TIMES, EARLIER, TURNED = 2, 2, 3
+      # How often one is told before the next.
+      TIMES = 2
+      # Which story of a week tells an earlier one, and which one of the other operation; of fewer the last does that.
+      EARLIER, TURNED = 2, 3
 
       # @param told [Hash{String => Integer}] how often each situation was told, 0 where it was not; it is read as it
       #   grows
@@ -30,15 +31,17 @@ module Rungs
         @before = told.keys
       end
 
-      # @param index [Integer] which day of the week
+      # @param place [Integer, nil] which story of the week it is, from 0; nil for one by itself
+      # @param of [Integer] how many stories the week has
       # @return [Array<String>] ids of situations, the most wanted first
-      def for(index)
+      def for(place, of:)
         own = @order.fetch(@operation)
-        return @order.fetch(OTHER.fetch(@operation)).sort_by { |id| @told[id].zero? ? 1 : 0 } if index == TURNED
+        turned = of > 1 && place == [TURNED, of - 1].min
+        return @order.fetch(OTHER.fetch(@operation)).sort_by { |id| @told[id].zero? ? 1 : 0 } if turned
 
         due = own.find { |id| @told[id] < TIMES } || own.min_by { |id| @told[id] }
         met = own.select { |id| @told[id].positive? }
-        [*(own & @before & (met - [due]) if index == EARLIER), due, *met.sort_by { |id| @told[id] }, own.first].uniq
+        [*(own & @before & (met - [due]) if place == EARLIER), due, *met.sort_by { |id| @told[id] }, own.first].uniq
       end
     end
   end
