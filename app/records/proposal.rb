@@ -29,10 +29,10 @@ module Records
     end
 
     # What the week is about beside its days: the check, other numbers, whom to get to know.
-    # @return [Rungs::Planning::ProposedWeek]
+    # @return [Rungs::Planning::Outlook]
     def outlook
-      Rungs::Planning::ProposedWeek.new(days: @week.dates.reject { |date| @week.off?(date) }, aim: @week.goal,
-                                        standing: @week.standing, seed: seed_of(@week.seed))
+      Rungs::Planning::Outlook.new(days: @week.dates.reject { |date| @week.off?(date) }, aim: @week.goal,
+                                   standing: @week.standing, seed: seed_of(@week.seed))
     end
 
     # Another week in the place of what was proposed and has not begun.

@@ -94,11 +94,11 @@ module Terminal
     end
 
     def shape(proposed, rows, hear)
-      aim = proposed.aim
+      aim, outlook = proposed.aim, proposed.outlook
       { aim: { operation: aim.operation, range: aim.range, rung: rung_id(aim.rung) }, i_can: proposed.i_can,
         edges: proposed.standing.edges, two_groups: proposed.standing.split?(aim.range),
-        other_numbers: proposed.other_numbers.map(&:to_h), with_adult: proposed.with_adult,
-        check_ins: proposed.check_ins.transform_keys(&:iso8601),
+        other_numbers: outlook.other_numbers.map(&:to_h), with_adult: outlook.with_adult,
+        check_ins: outlook.check_ins.transform_keys(&:iso8601),
         days: proposed.days.zip(hear).map { |day, list| of(day, list) }, check: proposed.check&.to_h,
         widen: widening(rows, proposed).to_h, bring: bring(proposed, rows).map(&:to_h) }
     end

@@ -256,7 +256,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     expect([known.check, known.days.filter_map(&:fresh)]).to eq([nil, []])
     stories = known.days.map { |day| day.parts.find { |part| part.role == :focus } }
     expect(stories.map { |part| place(part.range) }.max).to be <= place("to10")
-    expect(known.check_ins.values.map(&:size)).to eq([4, 4, 2])
+    expect(known.outlook.check_ins.values.map(&:size)).to eq([4, 4, 2])
     expect(known.days.map { |day| day.parts.map(&:role).include?(:check) }.uniq).to eq([false])
   end
 

@@ -10,7 +10,7 @@ module Pages
 
       attr_reader :week, :offer
 
-      # @return [Rungs::Planning::ProposedWeek] what it is about beside its days
+      # @return [Rungs::Planning::Outlook] what it is about beside its days
       def outlook = @outlook ||= Records::Proposal.new(week, today).outlook
 
       # @return [String, nil] what the class could do at the end of the week before, where that counts as reached

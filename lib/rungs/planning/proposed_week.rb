@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "forwardable"
+
 module Rungs
   module Planning
     # A proposed week (guide 11): days with one aim. Each has a warm-up over what is known, a focus for the aim that
@@ -35,12 +37,16 @@ module Rungs
       FIRST, NEW = %i[focus story practise games warm_up look_back check].freeze, %i[focus story].freeze
       # How many days one focus stays, by the days of a week.
       STAYS = { 4 => 2 }.freeze
-      # The days of taking away, and how many are heard beside on each, while children are got to know.
-      KNOWN, CHECK_INS = (2..3), 4
+      # The days of taking away, while children are got to know.
+      KNOWN = (2..3)
       # A slip is brought out on the second day; a warm-up with it takes so many minutes.
       SLIP_DAY, SLIP_MINUTES = 1, 4
 
-      attr_reader :aim, :standing
+      extend Forwardable
+
+      attr_reader :outlook
+
+      def_delegators :outlook, :aim, :standing, :check, :getting_to_know?
 
       # @param days [Array<Date>] school days, in order
       # @param aim [Aim]
@@ -56,9 +62,8 @@ module Rungs
       # @param settings [Hash] of the class, as activities take them
       def initialize(days:, aim:, standing:, seed:, minutes: 25, met: {}, told: {}, recent: [], slips: [], without: [],
                      has: nil, settings: {})
+        @outlook = Outlook.new(days: days, aim: aim, standing: standing, seed: seed)
         @dates = days
-        @aim = aim
-        @standing = standing
         @seed = seed
         @minutes = minutes
         @without = without
@@ -73,43 +78,6 @@ module Rungs
       def days = @days ||= @dates.each_with_index.map { |date, index| day(date, index) }
 
       def i_can = aim.i_can
-
-      # Whether children are only got to know: then nothing is checked, and nothing counts as new.
-      def getting_to_know? = standing.unheard?
-
-      # @return [Check, nil]
-      def check
-        return if getting_to_know? || @dates.size <= Shape::CHECKED
-
-        @check ||= Check.of(aim, days: @dates, present: standing.size, random: Random.new(@seed))
-      end
-
-      # child: who works two ranges or more from the class. range: where. equation: numbers to give.
-      OtherNumbers = Struct.new(:child, :range, :equation, keyword_init: true)
-
-      # @return [Array<OtherNumbers>]
-      def other_numbers
-        standing.far_from(aim.range).map do |child, range|
-          problem = Problem::Pool.of(aim.operation, range).problems.sample(random: Random.new(@seed))
-          OtherNumbers.new(child: child, range: range, equation: problem.to_s)
-        end
-      end
-
-      # Who counts everything from one below the range: ten minutes with an adult on two days, named with the day.
-      # @return [Array<Hash{Symbol => Object}>] child, days
-      def with_adult
-        days = [@dates.first, @dates[[2, @dates.size - 1].min]].uniq
-        standing.counting_all_below(aim.range).map { |child| { child: child, days: days.map(&:iso8601), minutes: 10 } }
-      end
-
-      # Whom to have a check-in with on each day, while the others play with things.
-      # @return [Hash{Date => Array}] empty where the class is known
-      def check_ins
-        return {} unless getting_to_know?
-
-        waiting = standing.names - standing.edges.keys
-        @dates.zip(waiting.each_slice(CHECK_INS)).to_h.compact
-      end
 
       # What may take the place of one part of the first day.
       # @param role [Symbol]
@@ -291,7 +259,8 @@ module Rungs
       # @return [Part, nil]
       def brought_out(found, role, slip)
         way = role == :practise ? :bringing_out : :warming_up_for
-        others = candidates.public_send(way, slip.id, @random).sort_by.with_index { |each, place| [@today.include?(each.kind) ? 1 : 0, place] }
+        there = candidates.public_send(way, slip.id, @random)
+        others = there.partition { |each| !@today.include?(each.kind) }.flatten(1)
         others.each do |each|
           made = set(each, role, true) or next
           minutes = role == :practise ? found[role].minutes : SLIP_MINUTES

@@ -19,7 +19,8 @@ RSpec.describe "The plans’ tables" do
         slips: known.any? ? [slip] : []
       )
       ["#{band} #{operation} #{minutes} #{rung} #{known.size}",
-       [week.i_can, week.standing.edges, week.check.to_h, week.other_numbers.map(&:to_h), week.with_adult,
+       [week.i_can, week.standing.edges, week.check.to_h, week.outlook.other_numbers.map(&:to_h),
+        week.outlook.with_adult,
         week.days.map { |day| [day.date, day.parts.map(&:to_h)] },
         planning::Bring.for(week.days.flat_map { |day| day.parts.map(&:kind) }, children: minutes).map(&:to_s)]]
     end)

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Planning
+    # What a week is about beside its days (guide 11): the check, other numbers, who is heard by an adult or got to
+    # know.
+    class Outlook
+      # child: who works two ranges or more from the class. range: where. equation: numbers to give.
+      OtherNumbers = Struct.new(:child, :range, :equation, keyword_init: true)
+      # How many have a check-in on a day, while the others play with things; minutes with an adult, and on which days.
+      CHECK_INS, MINUTES, WITH_ADULT = 4, 10, [0, 2].freeze
+
+      attr_reader :aim, :standing
+
+      # @param days [Array<Date>] school days, in order
+      # @param aim [Aim]
+      # @param standing [Standing] of the aim's operation
+      # @param seed [Integer]
+      def initialize(days:, aim:, standing:, seed:)
+        @dates = days
+        @aim = aim
+        @standing = standing
+        @seed = seed
+      end
+
+      # Whether children are only got to know: then nothing is checked, and nothing counts as new.
+      def getting_to_know? = standing.unheard?
+
+      # @return [Check, nil]
+      def check
+        return if getting_to_know? || @dates.size <= Shape::CHECKED
+
+        @check ||= Check.of(aim, days: @dates, present: standing.size, random: Random.new(@seed))
+      end
+
+      # @return [Array<OtherNumbers>]
+      def other_numbers
+        standing.far_from(aim.range).map do |child, range|
+          problem = Problem::Pool.of(aim.operation, range).problems.sample(random: Random.new(@seed))
+          OtherNumbers.new(child: child, range: range, equation: problem.to_s)
+        end
+      end
+
+      # Who counts everything from one below the range: named with the days.
+      # @return [Array<Hash{Symbol => Object}>] child, days, minutes
+      def with_adult
+        days = WITH_ADULT.map { |index| @dates[[index, @dates.size - 1].min] }.uniq
+        standing.counting_all_below(aim.range).map do |child|
+          { child: child, days: days.map(&:iso8601), minutes: MINUTES }
+        end
+      end
+
+      # Whom to have a check-in with on each day.
+      # @return [Hash{Date => Array}] empty where the class is known
+      def check_ins
+        return {} unless getting_to_know?
+
+        waiting = standing.names - standing.edges.keys
+        @dates.zip(waiting.each_slice(CHECK_INS)).to_h.compact
+      end
+    end
+  end
+end
