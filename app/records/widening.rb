@@ -18,7 +18,8 @@ module Records
     def offer(today)
       records = @evidence.in_range(@band)
       heard = @room.children.to_h { |child| [child.name, records.fetch(child.id, [])] }
-      offer = Rungs::Planning::Widening.offer(band: @band, children: heard, on: today)
+      year = @room.setting("year")
+      offer = Rungs::Planning::Widening.offer(band: @band, children: heard, on: today, year: year)
       offer unless offer.nil? || @room.settings["stay"] == offer.following
     end
 

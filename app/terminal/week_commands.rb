@@ -84,7 +84,7 @@ module Terminal
       heard = rows.group_by(&:child).transform_values do |own|
         own.select { |row| row.band == aim.range }.map(&:record)
       end
-      Rungs::Planning::Widening.offer(band: aim.range, children: heard, on: @on)
+      Rungs::Planning::Widening.offer(band: aim.range, children: heard, on: @on, year: proposed.standing.year)
     end
 
     def bring(proposed, rows)

@@ -2,17 +2,13 @@
 
 module Rungs
   module Planning
-    # When the range widens (guide 11): an offer, never a lock. A child is ready in a range with enough records of late,
-    # most of them right, and a working rung that the range asks for.
+    # When the range widens (guide 11): an offer, never a lock, where enough of those who were heard are ready.
     #
     #   Widening.offer(band: "to10", children: { "Ada" => records }, on: day)&.following  # => "teens"
     module Widening
       ORDER = Problem::NumberSets::ORDER
-      DAYS, RECORDS, RIGHT = 42, 4, 0.8
       # Of the class with enough records; of these, ready.
       ENOUGH, READY = Rational(2, 3), Rational(4, 5)
-      # The working rung that a range asks for: counting on; from the first range through ten on, parts and wholes.
-      LEAST = Hash.new(2).merge(ORDER.drop(3).to_h { |band| [band, 3] }).freeze
 
       # following: the next range. ready, enough, all: how many. waiting: who is not ready → what for, in words.
       Offer = Struct.new(:band, :following, :ready, :enough, :all, :waiting, keyword_init: true)
@@ -22,10 +18,11 @@ module Rungs
       # @param band [String] the range the class works in
       # @param children [Hash{Object => Array<Progress::Record>}] everybody’s records in that range
       # @param on [Date]
+      # @param year ["first", "kindergarten"]
       # @return [Offer, nil] nil where it is too early, or nothing follows
-      def offer(band:, children:, on:)
+      def offer(band:, children:, on:, year: "first")
         following = ORDER[ORDER.index(band) + 1] or return
-        told = children.transform_values { |records| missing(records, band, on) }
+        told = children.transform_values { |records| missing(records, band, on, year) }
         enough = told.reject { |_, why| why == FEW }
         ready = told.select { |_, why| why.nil? }
         return if children.empty? || enough.size < ENOUGH * children.size || ready.size < READY * enough.size
@@ -37,13 +34,15 @@ module Rungs
       FEW = "not heard enough"
 
       # @return [String, nil] what a child is not ready for; nil where ready
-      def missing(records, band, on)
-        late = records.select { |record| record.weighed? && record.day > on - DAYS && record.day <= on }
-        return FEW if late.size < RECORDS
-        return "not sure enough yet" if late.count(&:right) < RIGHT * late.size
+      def missing(records, band, on, year)
+        late = records.select { |record| record.weighed? && record.day > on - Ready::DAYS && record.day <= on }
+        return FEW if late.size < Ready::RECORDS
+        return if Ready.in?(records, band: band, on: on + 1, year: year)
 
         working = Progress::Estimate.of(records, on: on).working
-        "still #{working ? Strategy::Rung.at(working).doing : 'not clear'}" if working.nil? || working < LEAST[band]
+        return "still #{Strategy::Rung.at(working).doing}" if working && working < Ready::RUNG[band]
+
+        working ? "not sure enough yet" : "still not clear"
       end
       private_class_method :missing
     end

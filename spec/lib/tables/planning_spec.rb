@@ -39,7 +39,7 @@ RSpec.describe "The plans’ tables" do
     Array.new(many) do |at|
       Rungs::Progress::Record.new(day: monday - 1 - (at * 9), rung: [2, 3, 3, 4][at % 4], affords: facts[at].affords,
                                   fact: facts[at].fact, right: at >= wrong, help: "alone")
-    end
+    end.reverse
   end
 
   it "hold for number words, names told apart and school days" do
