@@ -63,9 +63,8 @@ module Records
     end
 
     def opened(band)
-      order = Widening::ORDER
       wider = @room.settings["range"]
-      wider && order.index(wider) > order.index(band) ? wider : band
+      wider && Rungs::Planning::Ranges.beyond?(wider, band) ? wider : band
     end
 
     # The operation of most answers of the last school days, missing parts not counted.

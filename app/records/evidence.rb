@@ -12,7 +12,8 @@ module Records
 
     def_delegators :@estimates, :estimate, :glance, :estimate_of, :read, :heard?, :working_on, :working_from,
                    :movement, :steps, :busiest
-    def_delegators :@answers, :slips_of_late, :heard_of, :due_facts, :all, :in_range, :before, :records_of, :about
+    def_delegators :@answers, :slips_of_late, :heard_of, :due_facts, :all, :in_range, :before, :on_problems,
+                   :records_of, :about
     def_delegators :@tallies, :last_heard, :counts
 
     # @param classroom [Classroom]

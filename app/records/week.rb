@@ -63,8 +63,7 @@ module Records
       ids = checks.flat_map { |part| part.problems_dataset.select_map(:id) }
       return false if ids.empty?
 
-      answers = Evidence.new(@room).before(monday + 7).select { |each| ids.include?(each.problem_id) }
-      latest = answers.group_by(&:child_id).values.map { |all| all.last.record }
+      latest = Evidence.new(@room).on_problems(ids).group_by(&:child_id).values.map { |all| all.last.record }
       Rungs::Planning::Check.new(present: @room.children.size).reached?(latest, goal)
     end
 

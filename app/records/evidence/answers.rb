@@ -44,6 +44,10 @@ module Records
         heard({ child_id: @classroom.children.map(&:id), happened_at: nil...@classroom.midnight(day) })
       end
 
+      # @param ids [Array<Integer>] of problems
+      # @return [Array<Heard>] all that was heard on them
+      def on_problems(ids) = heard({ child_id: @classroom.children.map(&:id), problem_id: ids })
+
       # @param operation ["add", "subtract"]
       # @return [Array<Rungs::Progress::Record>] all of one operation
       def records_of(child, operation) = all(child).select { |each| each.operation == operation }.map(&:record)

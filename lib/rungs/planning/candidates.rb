@@ -18,14 +18,14 @@ module Rungs
       ENOUGH = 3
 
       # @param aim [Aim]
-      # @param known [String] the range that a warm-up goes back over
+      # @param back_to [String] the range that a warm-up goes back to
       # @param memory [Memory]
       # @param stories [Stories]
       # @param slips [Array<String>] ids of slips of late, commonest first
       # @param has [Array<String>, nil] things on the class's shelf; nil where that is not known
-      def initialize(aim:, known:, memory:, stories:, slips:, has:)
+      def initialize(aim:, back_to:, memory:, stories:, slips:, has:)
         @aim = aim
-        @known = known
+        @back_to = back_to
         @memory = memory
         @stories = stories
         @slips = slips
@@ -85,8 +85,7 @@ module Rungs
 
       # In the range where the class is, or below.
       def below(kinds)
-        order = Problem::NumberSets::ORDER
-        ranges = order.take(order.index(@known) + 1).reverse
+        ranges = Ranges.up_to(@back_to)
         kinds.flat_map do |kind|
           ranges.map { |range| { **kind.fitted(band: range, operation: @aim.operation), **ranged(kind, range) } }.uniq
                 .map { |set| Candidate.new(kind: kind, options: set) }

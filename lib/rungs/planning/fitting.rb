@@ -61,7 +61,7 @@ module Rungs
         asked = problems(kind, items)
         return items.none? { |data| kind.beyond?(data, largest) } if asked.empty?
 
-        asked.none? { |problem| above?(problem.band) } && (role != :focus || for_aim?(asked))
+        asked.none? { |problem| Ranges.beyond?(problem.band, @aim.range) } && (role != :focus || for_aim?(asked))
       end
 
       def of_operation?(kind, items)
@@ -75,11 +75,6 @@ module Rungs
       end
 
       def largest = Activity::Option.round(Problem::Band::ALL.fetch(@aim.range).largest)
-
-      def above?(band)
-        order = Problem::NumberSets::ORDER
-        order.index(band) > order.index(@aim.range)
-      end
     end
   end
 end

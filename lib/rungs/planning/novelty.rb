@@ -67,8 +67,8 @@ module Rungs
 
       # A smaller range lies in the widest that was met; where none was, the class begins here.
       def within?(range, met)
-        widest = met.keys.filter_map { |what, id| Widening::ORDER.index(id) if what == "range" }.max
-        widest.nil? || Widening::ORDER.index(range) <= widest
+        widest = met.keys.filter_map { |what, id| id if what == "range" }.max_by { |id| Ranges.place(id) }
+        widest.nil? || !Ranges.beyond?(range, widest)
       end
 
       def usual_pictures

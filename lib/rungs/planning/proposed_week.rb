@@ -98,21 +98,18 @@ module Rungs
       def aim_of(index)
         return aim unless getting_to_know?
 
-        range = Problem::NumberSets::ORDER.find { |each| [standing.first_range, aim.range].include?(each) }
+        range = [standing.first_range, aim.range].min_by { |each| Ranges.place(each) }
         turned = KNOWN.include?(index) ? "subtract" : aim.operation
         Aim.new(operation: turned, range: range, rung: Aim::UNHEARD[range])
       end
 
       def candidates
-        (@candidates ||= {})[@now] ||= Candidates.new(aim: @now, known: known_range, memory: @memory, stories: stories,
+        (@candidates ||= {})[@now] ||= Candidates.new(aim: @now, back_to: back_to, memory: @memory, stories: stories,
                                                       slips: @slips.map(&:id), has: @has)
       end
 
       # Where the class is, but not beyond the day's range.
-      def known_range
-        order = Problem::NumberSets::ORDER
-        [@now.range, standing.range].min_by { |range| order.index(range) }
-      end
+      def back_to = [@now.range, standing.range].min_by { |range| Ranges.place(range) }
 
       def stories
         (@stories ||= {})[@now] ||= Stories.new(operation: @now.operation, year: standing.year, told: @told)

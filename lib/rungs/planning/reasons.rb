@@ -64,10 +64,7 @@ module Rungs
 
       def edges = @standing.edges
 
-      def there(range)
-        order = Problem::NumberSets::ORDER
-        edges.values.count { |edge| order.index(edge) >= order.index(range) }
-      end
+      def there(range) = edges.values.count { |edge| !Ranges.beyond?(range, edge) }
 
       def heard_here
         rung, many = @standing.working_in(@aim.range).max_by { |level, times| [times, -level] }

@@ -6,7 +6,6 @@ module Rungs
     #
     #   Standing.new({ "Ada" => { "to10" => records } }, on: monday).edges  # => { "Ada" => "to10" }
     class Standing
-      ORDER = Problem::NumberSets::ORDER
       # Records in an operation before there is an edge.
       LEAST = 2
       # Of the edges so many are the class's range or its neighbours, or two groups are proposed.
@@ -30,7 +29,7 @@ module Rungs
       # @return [String] the median of the edges, of two middle ones the lower; where there are none, the first that the
       #   year begins with
       def range
-        sorted = edges.values.sort_by { |range| ORDER.index(range) }
+        sorted = edges.values.sort_by { |range| Ranges.place(range) }
         sorted.empty? ? first_range : sorted[(sorted.size - 1) / 2]
       end
 
@@ -40,11 +39,11 @@ module Rungs
       def unheard? = edges.size * 2 < @children.size
 
       # @return [Hash{Object => String}] who works two ranges or more from this one, and where
-      def far_from(range) = edges.select { |_, edge| (ORDER.index(edge) - ORDER.index(range)).abs >= 2 }
+      def far_from(range) = edges.select { |_, edge| Ranges.apart(edge, range) >= 2 }
 
       # Whether fewer than half of the edges are this range or one beside it.
       def split?(range)
-        near = edges.values.count { |edge| (ORDER.index(edge) - ORDER.index(range)).abs <= 1 }
+        near = edges.values.count { |edge| Ranges.apart(edge, range) <= 1 }
         edges.any? && near < NEAR * edges.size
       end
 
@@ -83,7 +82,7 @@ module Rungs
 
       # @return [Array] who counts everything from one below the range, to be heard by an adult beside
       def counting_all_below(range)
-        below = edges.select { |_, edge| ORDER.index(edge) < ORDER.index(range) }
+        below = edges.select { |_, edge| Ranges.beyond?(range, edge) }
         below.select { |child, edge| estimate(@children.fetch(child), edge).working == 1 }.keys
       end
 
@@ -91,11 +90,10 @@ module Rungs
 
       def level(child, aim)
         edge = edges[child] or return "middle"
-        beyond = ORDER.index(edge) <=> ORDER.index(aim.range)
-        return "easier" if beyond.negative?
+        return "easier" if Ranges.beyond?(aim.range, edge)
 
         past = estimate(@children.fetch(child), aim.range).working.to_i > aim.rung
-        beyond.positive? || past ? "harder" : "middle"
+        past || Ranges.beyond?(edge, aim.range) ? "harder" : "middle"
       end
 
       def edge(by_range)
@@ -103,23 +101,24 @@ module Rungs
         told = told.reject { |_, records| records.empty? }
         return if told.values.sum(&:size) < LEAST
 
-        carrying = ORDER.reverse.find { |range| Ready.carries?(told.fetch(range, []), band: range, on: on, year: year) }
+        carrying = Ranges::ORDER.reverse.find do |range|
+          Ready.carries?(told.fetch(range, []), band: range, on: on, year: year)
+        end
         return lowest(told) unless carrying
 
         ready = Ready.in?(told.fetch(carrying), band: carrying, on: on, year: year)
-        (ORDER[ORDER.index(carrying) + 1] if ready) || carrying
+        (Ranges.following(carrying) if ready) || carrying
       end
 
       # The lowest range that was heard of late; else ever.
       def lowest(told)
         late = told.select { |_, records| records.any? { |record| record.day >= on - Ready::DAYS } }
-        ORDER.find { |range| (late.empty? ? told : late).key?(range) }
+        Ranges::ORDER.find { |range| (late.empty? ? told : late).key?(range) }
       end
 
       # In the class's range; where not enough was heard there, in the nearest range before it.
       def rung_for(by_range, operation, range)
-        below = ORDER.take(ORDER.index(range) + 1).reverse
-        heard = below.find { |each| estimate(by_range, each).working } or return
+        heard = Ranges.up_to(range).find { |each| estimate(by_range, each).working } or return
         from = estimate(by_range, heard).aim_from or return
 
         Progress::NextProblems.aim(from, operation, heard)

@@ -39,9 +39,8 @@ module Rungs
 
       # @return [Problem, nil] nil where there are none
       def easier
-        order = Problem::NumberSets::ORDER
-        place = order.index(@problem.band)
-        below = place.zero? ? smallest : pool(order[place - 1])
+        before = Ranges.up_to(@problem.band)[1]
+        below = before ? pool(before) : smallest
         below.select { |each| each.whole < @problem.whole }.sample(random: @random)
       end
 

@@ -6,7 +6,7 @@ module Rungs
     #
     #   Widening.offer(band: "to10", children: { "Ada" => records }, on: day)&.following  # => "teens"
     module Widening
-      ORDER = Problem::NumberSets::ORDER
+      ORDER = Ranges::ORDER
       # Of the class with enough records; of these, ready.
       ENOUGH, READY = Rational(2, 3), Rational(4, 5)
 
@@ -21,7 +21,7 @@ module Rungs
       # @param year ["first", "kindergarten"]
       # @return [Offer, nil] nil where it is too early, or nothing follows
       def offer(band:, children:, on:, year: "first")
-        following = ORDER[ORDER.index(band) + 1] or return
+        following = Ranges.following(band) or return
         told = children.transform_values { |records| missing(records, band, on, year) }
         enough = told.reject { |_, why| why == FEW }
         ready = told.select { |_, why| why.nil? }

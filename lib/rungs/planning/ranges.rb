@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Planning
+    # The ranges a class works in, in the order in which it widens (guide 11).
+    #
+    #   Ranges.apart("to10", "bridge")  # => 2
+    module Ranges
+      ORDER = Problem::NumberSets::ORDER
+
+      module_function
+
+      # @param range [String] a band
+      # @return [Integer] its place, from 0
+      def place(range) = ORDER.index(range)
+
+      # @return [Integer] how many steps lie between two
+      def apart(one, other) = (place(one) - place(other)).abs
+      def beyond?(one, other) = place(one) > place(other)
+
+      # @return [Array<String>] it and those before it, the nearest first
+      def up_to(range) = ORDER.take(place(range) + 1).reverse
+
+      # @return [String, nil] nil after the last
+      def following(range) = ORDER[place(range) + 1]
+    end
+  end
+end
