@@ -102,12 +102,11 @@ module Printing
     # A page for home for each child, with what the week of that day is about and numbers of the child's own.
     def homes
       week = Records::Week.new(room, day - (day.cwday - 1))
-      things = week.parts.flat_map { |each| each.items.kind.materials }.find { |each| each.count > 2 }&.instead
+      things = Rungs::Planning::AtHome.things(week.parts.flat_map { |each| each.items.kind.materials })
       edges = week.standing.edges
       children.lazy.map do |child|
         range = edges.fetch(child, week.goal.range)
-        told = Rungs::Planning::AtHome.new(aim: week.goal, range: range, things: things&.split(/,| or /)&.first,
-                                           seed: child.id)
+        told = Rungs::Planning::AtHome.new(aim: week.goal, range: range, things: things, seed: child.id)
         ::Sheets::HomePages::Home.new(name: child.name, told: told)
       end
     end

@@ -14,7 +14,10 @@ module Records
 
     # @return [Class] a Rungs::Activity::Kind
     def activity = Rungs::Activity::ALL.fetch(kind)
-    def title = details.role == "check" ? "The check" : activity.title
+
+    # Whether it goes on beside another part, and takes no minutes of its own: the check of a week.
+    def beside? = details.role == "check"
+    def title = beside? ? "The check" : activity.title
 
     def items = @items ||= ItemSet.new(self)
 

@@ -59,8 +59,7 @@ module Records
 
     # Whether its aim counts as reached, by the latest answer of each child on the facts of its check.
     def reached?
-      checks = parts.select { |part| part.details.role == "check" }
-      ids = checks.flat_map { |part| part.problems_dataset.select_map(:id) }
+      ids = parts.select(&:beside?).flat_map { |part| part.problems_dataset.select_map(:id) }
       return false if ids.empty?
 
       latest = Evidence.new(@room).on_problems(ids).group_by(&:child_id).values.map { |all| all.last.record }

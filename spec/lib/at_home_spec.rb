@@ -18,4 +18,10 @@ RSpec.describe Rungs::Planning::AtHome do
     expect([games[0] == games[2], games[0] == games[1]]).to eq([true, false])
     expect(games[0]).to include("buttons")
   end
+
+  it "plays with what stands in for the week’s things and lies on a table, never with fingers" do
+    things = ->(id) { described_class.things(Rungs::Activity::ALL.fetch(id).materials) }
+    expect(%w[twins toss story_time number_string].map(&things)).to eq(["buttons", "beans", nil, nil])
+    expect(Rungs::Activity::ALL.ids.filter_map(&things) - described_class::ON_A_TABLE).to eq([])
+  end
 end

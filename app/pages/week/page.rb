@@ -21,7 +21,7 @@ module Pages
 
       # "Thursday and Friday", on which everybody is heard once; nil where no check is planned.
       def check_days
-        days = week.dates.select { |date| week.parts_on(date).any? { |part| part.details.role == "check" } }
+        days = week.dates.select { |date| week.parts_on(date).any?(&:beside?) }
         days.map { |date| I18n.l(date, format: "%A") }.join(" and ") if days.any?
       end
 

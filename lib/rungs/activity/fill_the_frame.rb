@@ -11,7 +11,7 @@ module Rungs
             i_can: "I can say how many more fill the frame.",
             materials: [Material.new(thing: "frame", per: "child", count: 1,
                                      instead: "one drawn on paper, or in chalk"),
-                        Material.new(thing: "counters of two colours", per: "child", count: 20,
+                        Material.new(thing: "counters", per: "child", count: 20,
                                      instead: "buttons and pasta, or leaves and stones")],
             suits: { both: %w[to5 to10 to20], add: %w[bridge], rungs: [1, 2, 3], ten: %w[to10 bridge], parts: true },
             cautions: %w[small_things outdoors],

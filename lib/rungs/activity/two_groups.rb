@@ -9,7 +9,7 @@ module Rungs
       entry id: "two_groups", title: "Two groups together", minutes: 8, finds: %w[put_together], usual: 6,
             paper: { recording: "parts", cutouts: %w[number_cards] },
             i_can: "I can put two groups together and say how many.",
-            materials: [Material.new(thing: "counters of two sorts", per: "child", count: 20,
+            materials: [Material.new(thing: "counters", per: "child", count: 20,
                                      instead: "pencils, caps, bottle tops, sticks")],
             suits: { add: %w[to5 to10 teens bridge], rungs: [1, 2, 3], ten: %w[to10 bridge] },
             cautions: %w[small_things],

@@ -9,8 +9,13 @@ module Rungs
     class AtHome
       ASK = "Ask: “How did you do it?” Then wait. Every way is a good way: counting, using a sum that is known, or " \
             "making ten. It is not a test, and nobody is timed."
-      # So many sums to play with; what lies on any table.
-      SUMS, THINGS = 4, "buttons"
+      # So many sums to play with.
+      SUMS = 4
+      ON_A_TABLE = %w[buttons pasta pebbles beans coins caps pegs].freeze
+
+      # @param materials [Array<Activity::Material>] of the week
+      # @return [String, nil] the first of what stands in for them that lies on a kitchen table
+      def self.things(materials) = (materials.flat_map { |each| each.instead.scan(/[a-z]+/) } & ON_A_TABLE).first
 
       # @param aim [Aim] of the week
       # @param range [String] where the child works
@@ -19,7 +24,7 @@ module Rungs
       def initialize(aim:, range:, seed:, things: nil)
         @aim = aim
         @range = range
-        @things = things || THINGS
+        @things = things || ON_A_TABLE.first
         @seed = seed
       end
 
