@@ -2,41 +2,23 @@
 
 module Sheets
   # Notes for families, a page each, with the same drawing as on the screen; a whole class in one file.
-  class NotePages < Sheet
+  class NotePages < ForEach
     entry id: "families", title: "A page for each family", for_whom: :family
 
-    # Where only the first page is wanted, one note is enough.
-    def self.drawn_from(source, chosen)
-      { notes: chosen[:first] ? source.notes.first(1) : source.notes, where: source.where, title: "For families" }
-    end
+    def self.each_of(source) = source.notes
 
+    NAMED = "For families"
     ROSE = "D64B6B"
     HEADINGS = { now: "Now", example: "For example", coming: "What comes next", home: "To do at home" }.freeze
     # A note: whose it is, its parts as the teacher left them, and its picture.
     Note = Struct.new(:title, :parts, :picture, keyword_init: true)
 
-    # @param notes [Enumerable<Note>] drawn one by one
-    # @param where [String] class and school
-    # @raise [Rungs::Error::NotAProblem]
-    def initialize(notes:, where: "", **sheet)
-      raise Rungs::Error::NotAProblem, "there is nobody on the list yet" if notes.none?
-
-      super(**sheet, name: false)
-      @notes = notes
-      @where = where
-    end
-
     private
 
-    def foot = @where
-
-    def body
-      @notes.each_with_index do |note, page|
-        paper.turn if page.positive?
-        paper.line(2, -Paper::MARGIN, 2, paper.height + Paper::FOOT + Paper::MARGIN, color: ROSE, thick: 0.5)
-        y = paper.words(note.title, x: 10, size: 22) + 8
-        HEADINGS.each { |name, heading| y = part(note, name, heading, y) }
-      end
+    def draw(note)
+      paper.line(2, -Paper::MARGIN, 2, paper.height + Paper::FOOT + Paper::MARGIN, color: ROSE, thick: 0.5)
+      y = paper.words(note.title, x: 10, size: 22) + 8
+      HEADINGS.each { |name, heading| y = part(note, name, heading, y) }
     end
 
     # @return [Float] where the next begins

@@ -223,7 +223,7 @@ RSpec.describe Sheets do
       -> { Sheets::Clipboard.new(children: [], problems: ["1 + 1 = □"], title: "x") } => /nobody on the list/,
       -> { Sheets::Clipboard.new(children: ["Ada"], problems: [], title: "x") } => /no problem to listen to/,
       -> { Sheets::LessonPage.new(parts: [], title: "x") } => /no parts yet/,
-      -> { Sheets::NotePages.new(notes: [], title: "x") } => /nobody on the list/ }.each do |made, words|
+      -> { Sheets::NotePages.new(each: [], title: "x") } => /nobody on the list/ }.each do |made, words|
       expect(&made).to raise_error(Rungs::Error, words)
     end
   end

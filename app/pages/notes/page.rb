@@ -27,7 +27,7 @@ module Pages
       def on_paper(size)
         title = "#{child.name}, #{long_date(today)}"
         note = ::Sheets::NotePages::Note.new(title: title, parts: parts, picture: picture)
-        ::Sheets::NotePages.new(notes: [note], where: room.named, title: title, paper: size)
+        ::Sheets::NotePages.new(each: [note], where: room.named, title: title, paper: size)
       end
     end
   end

@@ -48,12 +48,7 @@ module Pages
       def part_line(part) = [part.note, part.items.outline].compact.join(" · ")
 
       # What each rung would sound like with a problem's numbers, by its id; nil where they do not invite it.
-      def sounds_of(problem)
-        Rungs::Strategy::Rung::ALL.to_h do |rung|
-          path = Rungs::Strategy::Path.usual(problem, rung.level)
-          [rung.id, ("“#{path.says}”" if path)]
-        end
-      end
+      def sounds_of(problem) = Rungs::Strategy::Path.sounds(problem).transform_values { |says| says && "“#{says}”" }
 
       # An equation with its box drawn, not typed.
       def equation(text)

@@ -83,12 +83,7 @@ module Rungs
       # What each rung would say with these numbers; only those that can show.
       # @param item [Item]
       # @return [Hash{String => String}] by the id of a rung, lowest first
-      def sounds(item)
-        return self.class.listen_for unless item.problem
-
-        rungs = item.problem.affords.to_h { |level| [level, Strategy::Path.usual(item.problem, level).says] }
-        rungs.sort.to_h.transform_keys { |level| Strategy::Rung.at(level).id }
-      end
+      def sounds(item) = item.problem ? Strategy::Path.sounds(item.problem).compact : self.class.listen_for
 
       # @return [Array<Material>] what these items need
       def materials = self.class.materials

@@ -64,6 +64,9 @@ module Rungs
       # @return [Path, nil] how that rung would most likely sound here
       def self.usual(problem, level) = of_rung(problem, level).min_by { |path| [path.move.usual ? 0 : 1, path.work] }
 
+      # @return [Hash{String => String, nil}] what each rung would say, by its id; nil where it is not afforded
+      def self.sounds(problem) = Rung::ALL.to_h { |rung| [rung.id, usual(problem, rung.level)&.says] }
+
       # @param move [String, nil] an id
       # @return [Path, nil] how that move goes for the problem
       def self.by(problem, move) = problem.paths.find { |path| path.move.id == move }
