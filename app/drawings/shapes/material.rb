@@ -58,10 +58,12 @@ module Drawings
         Svg.tag(:path, d: bowl, fill: DESK, stroke: INK, stroke_width: 2.6)
       end
 
+      # As large as its card holds.
       def weight
+        size = [high * 0.8, wide / (mark.text.to_s.length * 0.6)].min
         dash = mark.state == :hidden ? "8 6" : nil
         rect(radius: 4, fill: PAPER, stroke: a? ? A_EDGE : B, stroke_width: 4,
-             stroke_dasharray: dash) + words(mark.text, *middle, 32)
+             stroke_dasharray: dash) + words(mark.text, *middle, size)
       end
 
       # Ten sticks: five, and five behind them that look out between and above.

@@ -64,11 +64,10 @@ module Pages
         name, place = child.name, scope_title(scope)
         return h("#{name}: not enough heard, #{place}") unless estimate.working
 
-        tinted = estimate.told.map { |level| %(<span class="tinted tint-#{level}">#{Rungs::Strategy::Rung.at(level).doing}</span>) }
-        return "#{h(name)} works mostly by #{tinted.first}, #{h(place)}" if estimate.mostly?
+        return "#{h(name)} works mostly by #{tinted(estimate.told.first)}, #{h(place)}" if estimate.mostly?
 
         said = estimate.several? ? "uses several ways," : "not clear yet,"
-        "#{h(name)}, #{h(place)}: #{said} most often #{tinted.join(' and ')}"
+        "#{h(name)}, #{h(place)}: #{said} #{most_often}"
       end
 
       # The address of the records behind a figure.
@@ -101,6 +100,18 @@ module Pages
       end
 
       private
+
+      # "counting on most often, then part–whole": in the order of their counts, which stand below.
+      def most_often
+        often = estimate.told.sort_by { |level| -estimate.recent[level] }
+        first, second = often.map { |level| tinted(level) }
+        return "#{first} most often" unless second
+        return "#{first} and #{second} alike" if estimate.recent.values_at(*often).uniq.one?
+
+        "#{first} most often, then #{second}"
+      end
+
+      def tinted(level) = %(<span class="tinted tint-#{level}">#{Rungs::Strategy::Rung.at(level).doing}</span>)
 
       def square_cell(p, q)
         rung, state = facts.rung(p, q), facts.state(p, q)

@@ -16,6 +16,9 @@ module Rungs
       # sentence without its stop. heading: what the group works on; no two of a split are alike.
       Group = Struct.new(:who, :aim, :reason, :heading, keyword_init: true)
 
+      # What a group does where there is no aim to pose for.
+      BESIDE = ["Another way, a story", "A missing part", "Both sides the same", "The next ten"].freeze
+
       module_function
 
       # @param members [Array<Member>]
@@ -67,11 +70,8 @@ module Rungs
 
       # What the group does, in a few words: the first thing that no other group does; where there is none, its number.
       def heading(most, practised, taken)
-        own = if practised.empty?
-                [most ? "Another way, a story" : "A check-in each"]
-              else
-                practised
-              end
+        own = practised if practised.any?
+        own ||= most ? BESIDE : ["A check-in each"]
         (own - taken).first || (2..).lazy.map do |number|
           "#{own.first} (#{number})"
         end.find { |name| !taken.include?(name) }

@@ -153,6 +153,12 @@ RSpec.describe Rungs::Problem::Story do
     end
   end
 
+  it "gives tens the numbers beside the way: to ten, and to a hundred" do
+    middle = Rungs::Problem.told("together.total", [30, 40])
+    sets = Rungs::Problem::NumberSets.for(middle, random: Random.new(3))
+    expect(sets.transform_values(&:band)).to eq(easier: "to10", middle: "tens", harder: "to100")
+  end
+
   it "writes 1 kite, 2 kites and no kites" do
     wording = Rungs::Problem::Wording.new("{first kite} {first: is|are} up. {second more}.", "kite" => "kites")
     texts = [[1, 2], [2, 1], [0, 0]].map { |parts| wording.fill(Rungs::Problem.new(parts: parts, unknown: :whole), %w[A B]) }

@@ -146,7 +146,7 @@ RSpec.describe Rungs::Progress::Estimate do
   it "says mostly only where half of the last seven were on that rung, or two more than on any other" do
     clear = estimate([2, 2, 2, 2, 3, 2, 1].each_with_index.map { |rung, day| record(rung, day: day) })
     expect(clear).to have_attributes(working: 2, mostly?: true, told: [2], title: "count on")
-    expect(clear.words).to have_attributes(works: "works mostly by counting on", most_often: "count on, 5 of 7")
+    expect(clear.words).to have_attributes(works: "works mostly by counting on")
     leads = estimate([4, 2, 2, 2, 3, 1, 5].each_with_index.map { |rung, day| record(rung, day: day) })
     expect([leads.working, leads.recent[2], leads.mostly?]).to eq([2, 3, true])
     mixed = estimate([2, 5, 2, 3, 5, 3, 2, 5].each_with_index.map { |rung, day| record(rung, day: day) })
@@ -196,7 +196,7 @@ RSpec.describe Rungs::Progress::Estimate do
   it "shows the repertoire and how steady it is, in counts" do
     told = estimate(Array.new(3) { |day| record(2, day: day) } + [record(4, day: 3)])
     expect(told).to have_attributes(repertoire: [0, 3, 0, 1, 0], steadiness: 0.75, commonest: [2, 3])
-    expect(told.words).to have_attributes(repertoire: ["make ten 1", "count on 3"], most_often: "count on, 3 of 4")
+    expect(told.words).to have_attributes(repertoire: ["make ten 1", "count on 3"])
     expect(described_class.of([], on: start)).to have_attributes(steadiness: nil, commonest: nil)
   end
 end

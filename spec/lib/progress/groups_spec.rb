@@ -83,6 +83,9 @@ RSpec.describe Rungs::Progress::Groups do
     expect(groups.map(&:heading)).to eq(["Nine as ten", "Up through ten", "Another way, a story"])
     expect(told([2, 2], band: "to10").first.heading).to eq("Doubles")
     expect(told([nil, nil]).map(&:heading)).to eq(["A check-in each"])
+    knowing = [[4, 4]] * 5
+    expect(told(*knowing).map(&:heading)).to eq(["Another way, a story", "A missing part", "Both sides the same",
+                                                 "The next ten", "Another way, a story (2)"])
   end
 
   it "aims at no rung that the numbers do not let show, and tells it by its neighbours" do

@@ -25,6 +25,11 @@ RSpec.describe Rungs::Strategy::Hearing do
     expect(missed).to be_empty
   end
 
+  it "hears each set counted by itself, but not where a number was left out" do
+    expect(best("3 + 5 = ?", [1, 2, 3, 1, 2, 3, 4, 5])).to eq(["all_objects", nil, nil])
+    expect(best("3 + 5 = ?", [1, 2, 3, 1, 2, 4, 5])).to eq([nil, nil, 5])
+  end
+
   it "hears a start that was counted in every fact to 20" do
     pairs_to(20).select { |p, q| q >= 2 && p >= 2 && q != p + 1 }.each do |p, q|
       expect(hear("#{p} + #{q} = ?", [*p...(p + q)]).map do |each|

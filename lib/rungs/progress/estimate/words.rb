@@ -56,12 +56,6 @@ module Rungs
           @estimate.mostly? ? "#{clear(written)}#{security}" : unclear
         end
 
-        # @return [String] "count on, 4 of 7", of the last answers that "mostly" is said from
-        def most_often
-          level, times = @estimate.recent.max_by { |each, often| [often, each == working ? 1 : 0, -each] }
-          "#{rung(level).short}, #{times} of #{last.size}"
-        end
-
         # @return [Array<String>] "count on 3 of 7", the rungs heard in the last four weeks, highest first
         def repertoire
           times = @estimate.repertoire
