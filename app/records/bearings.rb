@@ -4,9 +4,8 @@ module Records
   # Where a class is before a week: its standing in each operation, what it worked with last, the slips that several
   # share, and the situations that were told.
   class Bearings
-    # School days whose records say which operation a class is at; weeks of one operation before the other is proposed.
-    LATE, WEEKS = 10, 2
-    OTHER = { "add" => "subtract", "subtract" => "add" }.freeze
+    # School days whose records say which operation a class is at.
+    LATE = 10
 
     # @param room [Classroom]
     # @param monday [Date]
@@ -28,13 +27,15 @@ module Records
       end
     end
 
-    # The class's last week and what the teacher opened since; else where its children are.
-    # @return [Hash{Symbol => String}] band and operation
+    # What follows from the class's last weeks, and what the teacher opened since; else where its children are.
+    # @return [Hash{Symbol => Object}] band, operation, and the rung where that follows too
     def at_work
-      last = weeks_before.first(WEEKS)
-      operation = last.empty? ? heard_most : last.first[:operation]
-      operation = OTHER.fetch(operation) if last.size == WEEKS && last.map { |week| week[:operation] }.uniq.one?
-      { band: opened(last.dig(0, :band) || standing(operation).range), operation: operation }
+      @at_work ||= begin
+        aim = following
+        operation = aim&.operation || heard_most
+        band = aim&.range || standing(operation).range
+        { band: opened(band), operation: operation, rung: (aim&.rung if opened(band) == band) }
+      end
     end
 
     # @return [Array<Rungs::Planning::SharedSlip>]
@@ -57,9 +58,13 @@ module Records
 
     def answers = @answers ||= Evidence.new(@room).before(@monday)
 
-    def weeks_before
-      DB[:weeks].where(classroom_id: @room.id).where { |week| week.monday < @monday }
-                .exclude(band: nil).exclude(operation: nil).reverse(:monday)
+    def following
+      aimed = DB[:weeks].where(classroom_id: @room.id).exclude(band: nil).exclude(operation: nil)
+      weeks = aimed.where { |week| week.monday < @monday }.reverse(:monday).first(Rungs::Planning::Following::WEEKS)
+      return if weeks.empty?
+
+      aims = weeks.map { |week| Rungs::Planning::Aim.new(range: week[:band], **week.slice(:operation, :rung)) }
+      Rungs::Planning::Following.after(aims) { Week.new(@room, weeks.first[:monday]).reached? }
     end
 
     def opened(band)

@@ -19,6 +19,14 @@ module Records
       there.each_with_object({}) { |part, met| things(part).each { |thing| met[thing] = part[:held_on] } }
     end
 
+    # @param before [Date]
+    # @return [Hash{String => Rungs::Planning::DueAgain}] activities that are to come back; not the usual ones
+    def due(before:)
+      there = parts.select { |part| part[:held_on] < before }.group_by { |part| part[:kind] }
+      days = there.except(*Rungs::Activity::USUAL).transform_values { |all| all.map { |part| part[:held_on] }.uniq }
+      days.transform_values { |all| Rungs::Planning::DueAgain.of(all) }.compact
+    end
+
     # @return [Hash{Integer => Array<Array(String, String)>}] by part, what came with it for the first time
     def fresh
       @fresh ||= begin

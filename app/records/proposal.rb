@@ -99,9 +99,9 @@ module Records
       met = @week.met.last(up_to: @week.dates.last, except: except)
       bearings = @week.bearings
       Rungs::Planning::ProposedWeek.new(days: days, aim: @week.goal, standing: @week.standing, seed: seed_of(seed),
-                                        met: met, told: bearings.told, minutes: minutes, recent: recent,
-                                        slips: bearings.slips, without: without, has: has,
-                                        settings: @room.activity_settings)
+                                        met: met, due: @week.met.due(before: @week.monday), told: bearings.told,
+                                        minutes: minutes, recent: recent, slips: bearings.slips, without: without,
+                                        has: has, settings: @room.activity_settings)
     end
 
     # Another for each week, the same for the same.

@@ -48,22 +48,28 @@ module Records
 
     # The aim: the teacher's, else where the class is.
     # @return [Hash{Symbol => String}] band and operation
-    def at_work = @at_work ||= bearings.at_work.merge(kept.slice(:band, :operation).compact)
+    def at_work = @at_work ||= bearings.at_work.slice(:band, :operation).merge(kept.slice(:band, :operation).compact)
 
     # @return [Bearings]
     def bearings = @bearings ||= Bearings.new(@room, monday)
     def standing = bearings.standing(at_work[:operation])
 
     # @return [Rungs::Planning::Aim]
-    def goal = @goal ||= standing.aim(at_work[:operation], at_work[:band])
+    def goal
+      @goal ||= begin
+        aim = standing.aim(at_work[:operation], at_work[:band])
+        aim.rung = kept[:rung] || following || aim.rung
+        aim
+      end
+    end
 
     # Whether its aim counts as reached, by the latest answer of each child on the facts of its check.
-    def reached?
-      ids = parts.select(&:beside?).flat_map { |part| part.problems_dataset.select_map(:id) }
-      return false if ids.empty?
+    def reached? = latest.any? && Rungs::Planning::Check.new(present: @room.children.size).reached?(latest.values, goal)
 
-      latest = Evidence.new(@room).on_problems(ids).group_by(&:child_id).values.map { |all| all.last.record }
-      Rungs::Planning::Check.new(present: @room.children.size).reached?(latest, goal)
+    # @return [Array<Child>] who goes on with it in a group of their own, where it is reached
+    def not_there
+      waiting = Rungs::Planning::Check.new.not_there(latest, goal)
+      @room.children.select { |child| waiting.include?(child.id) }
     end
 
     # @return [String] the sentence of the week: the teacher's, else that of its aim
@@ -72,7 +78,7 @@ module Records
     # @param said [String] the sentence; where it says what the week is about anyway, none is kept
     # @param aim [Hash{Symbol => String}] band and operation
     def aim(said, **aim)
-      keep_row(**aim, i_can: ([goal.i_can, ""].include?(said) ? nil : said))
+      keep_row(**aim, rung: nil, i_can: ([goal.i_can, ""].include?(said) ? nil : said))
       @at_work = @goal = nil
     end
 
@@ -80,14 +86,14 @@ module Records
     def seed = kept[:seed] || 1
     def sow(seed) = keep_row(seed: seed)
 
-    # From its proposal on a week keeps its range and operation, whatever is asked before it.
-    def settle = keep_row(**at_work)
+    # From its proposal on a week keeps its aim, whatever is asked before it.
+    def settle = keep_row(**at_work, rung: goal.rung)
 
     # What the class has met, as of today.
     def met = @met ||= Met.new(@room, @room.today)
 
     # Its parts are read again.
-    def forget = @lessons = @met = nil
+    def forget = @lessons = @met = @latest = nil
 
     def take_out(parts)
       parts.each { |part| part.lesson.course.take_out(part) }
@@ -154,6 +160,19 @@ module Records
     end
 
     private
+
+    # The rung that follows from the week before, where this one is for the same.
+    def following = at_work == bearings.at_work.slice(:band, :operation) ? bearings.at_work[:rung] : nil
+
+    # The latest answer of each child on the facts of its check.
+    # @return [Hash{Integer => Rungs::Progress::Record}] by child
+    def latest
+      @latest ||= begin
+        ids = parts.select(&:beside?).flat_map { |part| part.problems_dataset.select_map(:id) }
+        heard = ids.empty? ? [] : Evidence.new(@room).on_problems(ids)
+        heard.group_by(&:child_id).transform_values { |all| all.last.record }
+      end
+    end
 
     def row = DB[:weeks].where(classroom_id: @room.id, monday: monday)
     def kept = @kept ||= row.first || {}

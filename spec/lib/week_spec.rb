@@ -235,6 +235,84 @@ RSpec.describe Rungs::Planning::ProposedWeek do
                                                              ["harder", ["Cleo"]]])
     expect(sets.map { |set| set.problem.band }).to eq(%w[teens bridge to100])
     expect(sets[2].problem.whole - sets[1].problem.whole).to eq(20)
+    stories = week(aim("add", "bridge", 4), class_of).days.flat_map(&:parts).select { |part| part.role == :story }
+    kept = stories.map { |part| [part.told, part.items.map { |data| data[:number_set] }.uniq.size] }
+    expect(kept.uniq).to eq([[true, 3]])
+  end
+
+  it "brings back what was new when it is due, once, and says so" do
+    due = Rungs::Planning::DueAgain.new(first: monday - 6, on: monday + 1)
+    weeks = %w[turn_around twins match_up].to_h do |id|
+      [id, week(aim("add", "bridge", 3), met: everything, due: { id => due }, minutes: 30)]
+    end
+    weeks.each do |id, proposed|
+      back = proposed.days.select { |day| day.parts.any? { |part| part.reason.start_with?("New on 24 November") } }
+      expect(back.map { |day| day.parts.map { |part| part.kind.id }.include?(id) }).to eq([true])
+      expect(back.first.date).to be >= due.on
+    end
+  end
+
+  # A made-up class of a kind, by a seed.
+  def made_up(seed)
+    random = Random.new(seed)
+    kind = %i[beginners mid_year mixed far_ahead unheard slips][seed % 6]
+    children = Array.new(random.rand(6..12)) { |place| ("a".ord + place).chr }
+    by_child = children.to_h { |name| [name, answers_of(kind, name == "a", random)] }
+    [standing(by_child, year: random.rand(4).zero? ? "kindergarten" : "first"), children, kind]
+  end
+
+  def answers_of(kind, first, random)
+    return {} if kind == :unheard && !first
+
+    range = { beginners: %w[to5 to10], mixed: order, far_ahead: [first ? "to100" : "to10"] }.fetch(kind, order[1..3])
+    rungs = Array.new(random.rand(2..7)) { random.rand(1..(kind == :beginners ? 2 : 4)) }
+    { range.sample(random: random) => heard(*rungs) }
+  end
+
+  it "is a week to teach for 200 made-up classes, for each with its names" do
+    200.times do |seed|
+      class_of, children, kind = made_up(seed)
+      operation = %w[add subtract][seed % 2]
+      slips = kind == :slips ? [Rungs::Planning::SharedSlip.new(id: "start_counted", names: children.first(3))] : []
+      met = seed.even? ? everything : {}
+      proposed = week(class_of.aim(operation, class_of.range), class_of, seed: seed, met: met, slips: slips)
+      days, told = proposed.days, "class #{seed}"
+      expect(days.map { |day| day.minutes.between?(22, 28) }).to all(be(true)), told
+      expect(days.map { |day| day.parts.count(&:fresh) }.max).to be <= (kind == :unheard ? 0 : 1), told
+      expect(days.last.fresh).to be_nil, told
+      expect(proposed.check.nil?).to be(class_of.unheard?), told
+      stories = days.flat_map(&:parts).select { |part| part.role == :story && part.sets.to_a.any? }
+      expect(stories.map { |part| part.sets.flat_map(&:names).sort }).to all(eq(children)), told
+      out = days.flat_map(&:parts).map(&:reason)
+      expect(out.grep(/counted/).size).to eq(kind == :slips ? 1 : 0), told
+    end
+  end
+
+  it "goes on for three weeks: nothing new comes twice, no story is left out, no item of late comes again" do
+    cells = [["to5", 3], ["to10", 2], ["bridge", 4], ["to100", 3]].product(%w[add subtract], %w[first kindergarten])
+    cells.each do |(range, rung), operation, year|
+      goal, met, told, parts = aim(operation, range, rung), {}, Hash.new(0), []
+      3.times do |count|
+        class_of = alike(9, range, [rung - 1, 1].max, year: year)
+        days = Rungs::SchoolDays.from(monday + (7 * count), 5)
+        late = parts.last(60).flat_map { |part| part.items.map { |data| [part.kind.id, data] } }
+        proposed = described_class.new(days: days, aim: goal, seed: count, standing: class_of, met: met.dup,
+                                       told: told.dup, recent: late)
+        proposed.days.each { |day| day.parts.each { |part| parts << remember(day.date, part, met, told) } }
+      end
+      fresh, stories = parts.filter_map(&:fresh), parts.select { |part| part.role == :story }
+      expect(fresh).to eq(fresh.uniq), goal.to_h.inspect
+      expect(stories.map { |part| part.options["situation"] }.tally.values.max).to be <= stories.size / 2
+      expect(told.size).to be >= 3
+    end
+  end
+
+  def remember(date, part, met, told)
+    situation = part.options["situation"]
+    things = Rungs::Planning::Novelty.things(part.kind, part.options, situation: situation, range: part.range)
+    things.each { |thing| met[thing] = date }
+    told[situation] += 1 if part.role == :story
+    part
   end
 
   it "listens to everybody on like facts on the last two days" do

@@ -13,10 +13,10 @@ module Pages
       # @return [Rungs::Planning::Outlook] what it is about beside its days
       def outlook = @outlook ||= Records::Proposal.new(week, today).outlook
 
-      # @return [String, nil] what the class could do at the end of the week before, where that counts as reached
+      # @return [Records::Week, nil] the week before, where what it was for counts as reached
       def reached
         before = Records::Week.new(room, monday - 7)
-        before.i_can if before.reached?
+        before if before.reached?
       end
 
       # "Thursday and Friday", on which everybody is heard once; nil where no check is planned.

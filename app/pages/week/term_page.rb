@@ -12,6 +12,16 @@ module Pages
       def from = today - TERM
       def rows = @rows ||= Records::Term.new(room, from, today).rows
       def margin = nil
+
+      # What was new and is to come back, the first due first.
+      # @return [Array<Array(Class, Rungs::Planning::DueAgain)>]
+      def due
+        found = Records::Met.new(room, today).due(before: today + 1).sort_by { |_, due| due.on }
+        found.map { |id, due| [Rungs::Activity::ALL.fetch(id), due] }
+      end
+
+      # "now", "by Friday": when it is due.
+      def due_by(due) = due.on <= today ? "now" : "from #{day_named(due.on, today)}"
     end
   end
 end

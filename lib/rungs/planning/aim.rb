@@ -11,6 +11,21 @@ module Rungs
         "I can #{said.fetch([range, nearest])[operation == 'add' ? 0 : 1]}."
       end
 
+      # @return [Array<Integer>] the rungs that may be aimed at in a range
+      def self.rungs(range) = self::SAYINGS.keys.filter_map { |there, level| level if there == range }
+
+      # @return [Aim] for a rung that the range has: this one, else the next below, else the lowest
+      def within
+        rungs = self.class.rungs(range)
+        self.class.new(operation: operation, range: range, rung: rungs.select { |level| level <= rung }.max || rungs.min)
+      end
+
+      # @return [Aim, nil] of the next rung that the range affords; nil where this is the last
+      def above
+        higher = self.class.rungs(range).select { |level| level > rung }.min
+        higher && self.class.new(operation: operation, range: range, rung: higher)
+      end
+
       # @return [Array<Array<Integer>>] the facts whose numbers fit it, by the rules for a next problem; all of the
       #   range where any will do
       def facts

@@ -35,15 +35,16 @@ module Rungs
       # @param role [Symbol]
       # @param story [Array(Integer, Integer)] which story of the week it would be, and of how many
       # @param focus [Candidate, nil] what was the focus before, which comes again
+      # @param date [Date]
       # @param random [Random]
       # @return [Array<Candidate>]
-      def for(role, story:, focus:, random:)
+      def for(role, story:, focus:, date:, random:)
         case role
         when :warm_up then below(in_turn(known(:warm_up), random))
         when :focus then [focus, *fitting(random)].compact
         when :story then @stories.for(story[0], of: story[1]).map { |id| telling(id) }
         when :look_back then [*aimed(known(:look_back)), focus].compact
-        else [*games(random), *fitting(random).select { |each| @memory.known?(each.kind) }, focus].compact
+        else practised(date, random) + [focus].compact
         end
       end
 
@@ -74,6 +75,13 @@ module Rungs
            -(kind.slips & @slips).size, index]
         end
         aimed(sorted)
+      end
+
+      # What is due again comes first, then games, then what is known.
+      def practised(date, random)
+        due, known = fitting(random).select { |each| @memory.known?(each.kind) }
+                                    .partition { |each| @memory.due(each.kind, date) }
+        due + games(random) + known
       end
 
       # What is thrown and dealt is added.

@@ -32,6 +32,11 @@ module Rungs
         latest.count { |record| there?(record, aim) } >= heard * self.class::SHARE
       end
 
+      # Who goes on with it in a group of their own, where it is reached.
+      # @param latest [Hash{Object => Progress::Record}] by child
+      # @return [Array]
+      def not_there(latest, aim) = latest.reject { |_, record| there?(record, aim) }.keys
+
       # Right and alone on the aim's rung or above; through ten, parts and wholes count for making ten.
       def there?(record, aim)
         least = aim.range == "bridge" && aim.rung == 4 ? 3 : aim.rung

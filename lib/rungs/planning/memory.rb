@@ -6,14 +6,19 @@ module Rungs
     class Memory
       # @param met [Hash{Array(String, String) => Date}] by thing, as Novelty has them, the last day it was there
       # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
-      def initialize(met:, recent:)
+      # @param due [Hash{String => DueAgain}] by activity
+      def initialize(met:, recent:, due: {})
         @met = met.dup
+        @due = due.dup
         @taken = recent.dup
         @used = Hash.new(0)
       end
 
       # @return [Date, nil]
       def last(thing) = @met[thing]
+
+      # @return [DueAgain, nil] where an activity that was new is to come back on that day
+      def due(kind, date) = @due[kind.id]&.then { |due| due if due.on <= date }
 
       # For sorting, the longest ago first: in this week, and before it.
       def turn(thing) = [@used[thing], @met[thing]&.jd || 0]
@@ -28,6 +33,7 @@ module Rungs
 
       # A part of that day.
       def keep(date, kind, items, things)
+        @due.delete(kind.id) if due(kind, date)
         @taken.concat(items.map { |data| [kind.id, data] })
         things.each do |thing|
           @used[thing] += 1

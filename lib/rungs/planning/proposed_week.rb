@@ -53,6 +53,7 @@ module Rungs
       # @param standing [Standing] of the aim's operation
       # @param minutes [Integer] the time there is each day
       # @param met [Hash{Array(String, String) => Date}] by thing, as Novelty has them, the last day it was there
+      # @param due [Hash{String => DueAgain}] what was new and comes back, by activity
       # @param told [Hash{String => Integer}] how often each situation was told
       # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
       # @param slips [Array<SharedSlip>] commonest first
@@ -60,8 +61,8 @@ module Rungs
       # @param has [Array<String>, nil] things on the class's shelf: what needs others comes last; nil where that is not
       #   known
       # @param settings [Hash] of the class, as activities take them
-      def initialize(days:, aim:, standing:, seed:, minutes: 25, met: {}, told: {}, recent: [], slips: [], without: [],
-                     has: nil, settings: {})
+      def initialize(days:, aim:, standing:, seed:, minutes: 25, met: {}, due: {}, told: {}, recent: [], slips: [],
+                     without: [], has: nil, settings: {})
         @outlook = Outlook.new(days: days, aim: aim, standing: standing, seed: seed)
         @dates = days
         @seed = seed
@@ -69,7 +70,7 @@ module Rungs
         @without = without
         @settings = settings
         @slips = slips
-        @memory = Memory.new(met: met, recent: recent)
+        @memory = Memory.new(met: met, recent: recent, due: due)
         @told = Hash.new(0).merge(told)
         @has = has
       end
@@ -151,7 +152,7 @@ module Rungs
       def part(role, minutes)
         return checked(minutes) if role == :check
 
-        found = candidates.for(role, story: story_place, focus: @focus, random: @random)
+        found = candidates.for(role, story: story_place, focus: @focus, date: @date, random: @random)
         found = found.reject { |each| @without.include?(each.key) || unwanted?(each, role) }
         in_order(found, role).each do |each, unlike|
           made = set(each, role, unlike) and return place(each, role, minutes, made)

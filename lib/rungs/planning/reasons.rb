@@ -40,6 +40,9 @@ module Rungs
 
       # "Done last on 3 March: now with 6 other sums."
       def again(kind, day, items)
+        due = @memory.due(kind, day)
+        return "New on #{due.first.strftime('%-d %B')}: it comes back, with #{items} others." if due
+
         last = @memory.last(["activity", kind.id])
         return "“#{kind.title}” of today again, with #{items} others." if last == day
         return "#{items} to begin with; it was never done here." unless last

@@ -49,11 +49,11 @@ module Rungs
 
       # @param operation ["add", "subtract"]
       # @param range [String]
-      # @return [Aim] the commonest of the children's aims there, of equals the lower
+      # @return [Aim] the commonest of the children's aims there, of equals the lower, as far as the range has it
       def aim(operation, range)
         rungs = @children.values.filter_map { |by_range| rung_for(by_range, operation, range) }.tally
         rung = rungs.min_by { |level, votes| [-votes, level] }&.first
-        Aim.new(operation: operation, range: range, rung: rung || Aim::UNHEARD[range])
+        Aim.new(operation: operation, range: range, rung: rung || Aim::UNHEARD[range]).within
       end
 
       # Who works with which numbers of a story: below the range with easier ones; beyond it, or past the aim, with

@@ -45,6 +45,7 @@ RSpec.describe Rungs::Problem::Equation do
   it "knows a missing part, and three parts" do
     expect(problem("7 + ? = 12")).to be_missing_part
     expect(problem("12 - ? = 7")).not_to be_missing_part
+    expect(["? - 5 = 7", "12 - ? = 7", "? + 5 = 12"].map { |each| problem(each).put_back? }).to eq([true, false, false])
     expect(problem("2 + 3 + 4 = ?").parts).to eq([2, 3, 4])
   end
 

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Planning
+    # What a week is for after those before it (guide 11): the same again; after two weeks of one operation the other;
+    # where the last one's check says go on, the next rung that its range affords, and where there is none the other
+    # operation.
+    module Following
+      OTHER = { "add" => "subtract", "subtract" => "add" }.freeze
+      # How many weeks one operation stands.
+      WEEKS = 2
+
+      module_function
+
+      # @param weeks [Array<Aim>] those before, the last first; a rung is nil where it was not kept
+      # @yield whether the last one counts as reached; asked only where that matters
+      # @return [Aim] its rung is nil where the children's aims say it
+      def after(weeks)
+        last = weeks.first
+        turned = Aim.new(operation: OTHER.fetch(last.operation), range: last.range)
+        return turned if weeks.size >= WEEKS && weeks.first(WEEKS).map(&:operation).uniq.one?
+        return Aim.new(operation: last.operation, range: last.range) unless last.rung && yield
+
+        last.above || turned
+      end
+    end
+  end
+end
