@@ -20,7 +20,8 @@ module Records
     def amounts
       of = { classroom_id: @room.id, child_id: @child.id }
       { records: Observation.standing.where(of).count, photos: Photo.where(of).count,
-        ways: DB[:way_givers].where(child_id: @child.id).count, notes: FamilyNote.where(of).count }
+        ways: DB[:way_givers].where(child_id: @child.id).count, notes: FamilyNote.where(of).count,
+        home: HomeAnswer.where(of).count }
     end
 
     # @param stories [Boolean] whether the name goes out of stories too

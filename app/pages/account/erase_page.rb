@@ -7,7 +7,7 @@ module Pages
       view :"account/erase"
 
       WORDS = { records: %w[record records], photos: %w[photo photos], ways: ["way given", "ways given"],
-                notes: %w[note notes] }.freeze
+                notes: %w[note notes], home: ["strip from home", "strips from home"] }.freeze
 
       attr_reader :child, :trouble
 

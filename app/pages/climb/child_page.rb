@@ -43,6 +43,7 @@ module Pages
       # Drawings of records that stand; ways given.
       def photos = @photos ||= Records::Photo.of_child(child)
       def ways = Records::Way.given_by(child)
+      def at_home = room.home_answers_dataset.where(child_id: child.id).latest_first.all
 
       # Recent records of this operation, fact by fact.
       def facts = @facts ||= Rungs::Progress::FactMap.new(recent_here, on: today)
