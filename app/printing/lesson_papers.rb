@@ -21,6 +21,13 @@ module Printing
         morning = lesson.classroom.midnight(lesson.held_on) + (10 * 3600)
         [part.runs.first&.started_at || morning, Time.now].min
       end
+
+      # Of a story with several sets of numbers, the child's own.
+      # @return [Asked]
+      def of(child)
+        own = part.items.own(item, child)
+        own == item ? self : Asked.new(part: part, item: own, equation: part.items.item(own).problem.to_s)
+      end
     end
 
     # @param lesson [Records::Lesson, nil] a lesson without parts needs nothing
@@ -94,7 +101,7 @@ module Printing
     end
 
     def asked_in(part)
-      (0...part.items.size).filter_map do |index|
+      (0...part.items.size).reject { |index| part.items.beside?(index) }.filter_map do |index|
         equation = part.items.item(index).problem&.to_s
         equation && Asked.new(part: part, item: index, equation: equation)
       end

@@ -80,6 +80,15 @@ module Records
       there.sort_by(&:first).map(&:last)
     end
 
+    # Of a story with several sets of numbers, the item that is this child's.
+    def own(index, child)
+      level = part.details.sets.find { |_, ids| ids.include?(child.id) }&.first
+      (data.index { |each| each[:number_set] == level } if level && data[index]&.key?(:number_set)) || index
+    end
+
+    # Whether an item is another set of numbers for a story that stands there already.
+    def beside?(index) = ![nil, "middle"].include?(data[index]&.dig(:number_set))
+
     # @return [Array<Way>] those offered for an item
     def ways(index) = Way.where(place(index)).order(:id).all
 

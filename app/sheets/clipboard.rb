@@ -10,7 +10,9 @@ module Sheets
       def needed_in?(source) = source.asked.any?
 
       def drawn_from(source, _)
-        { children: source.children.map(&:name), problems: source.asked.map(&:equation), title: source.heading }
+        asked = source.asked
+        children = source.children.to_h { |child| [child.name, asked.map { |each| each.of(child).equation }] }
+        { children: children, problems: asked.map(&:equation), title: source.heading }
       end
     end
 
@@ -20,7 +22,7 @@ module Sheets
     LONG = 15
     MARKS = %w[1 2 3 4 5 0 g ?].freeze
 
-    # @param children [Array<String>]
+    # @param children [Hash{String => Array<String>}] by name, the child's own numbers of each problem
     # @param problems [Array<String>] "9 + 5 = □"
     # @raise [Rungs::Error::NotAProblem] where there is nobody, or nothing to hear
     def initialize(children:, problems:, **sheet)
@@ -35,25 +37,29 @@ module Sheets
     private
 
     def body
-      @problems.each_slice(ACROSS).with_index do |problems, page|
+      @problems.each_index.each_slice(ACROSS).with_index do |places, page|
         @children.each_slice(rows).with_index do |children, part|
           paper.turn if page.positive? || part.positive?
-          grid(children, problems)
+          grid(children, places)
         end
       end
     end
 
     def rows = ((paper.height - 26) / ROW).floor
 
-    def grid(children, problems)
+    def grid(children, places)
       paper.words(@title, size: 15)
       paper.small("Circle the rung: 1 count all, 2 count on, 3 part–whole, 4 make ten, 5 known fact; 0 no answer, " \
                   "g guess, ? nobody saw how. Write the answer where it was wrong.", y: 8)
       wide = (paper.width - NAMES) / ACROSS.to_f
+      problems = @problems.values_at(*places)
       problems.each_with_index do |problem, index|
         paper.words(problem, x: NAMES + (index * wide) + 2, y: 19, width: wide - 2, size: 11)
       end
-      children.each_with_index { |child, row| row(child, 25 + (row * ROW), wide, problems.size) }
+      children.each_with_index do |(child, own), row|
+        others = own.values_at(*places).zip(problems).map { |mine, usual| mine unless mine == usual }
+        row(child, 25 + (row * ROW), wide, others)
+      end
     end
 
     def marks
@@ -62,12 +68,14 @@ module Sheets
       end
     end
 
-    def row(child, y, wide, problems)
+    # @param others [Array<String, nil>] the child's own numbers, where they are not those above
+    def row(child, y, wide, others)
       paper.line(0, y, paper.width, y, color: Paper::LINE, thick: 0.15)
       paper.words(child, y: y + 1.4, width: NAMES - 2, size: child.length > LONG ? 7 : 11, leading: 0)
-      problems.times do |index|
+      others.each_with_index do |own, index|
         x = NAMES + (index * wide)
         paper.again(:marks, x, y) { marks }
+        paper.words(own.delete_suffix(" = □"), x: x + 2, y: y + 4.6, width: wide - 2, size: 7, leading: 0) if own
         paper.line(x + 31.5, y + ROW - 1.5, x + wide - 1.5, y + ROW - 1.5, color: Paper::SOFT)
       end
     end

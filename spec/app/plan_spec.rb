@@ -61,3 +61,57 @@ RSpec.describe "Posing" do
     expect(last_response.status).to eq(422)
   end
 end
+
+RSpec.describe "One story with several sets of numbers" do
+  let(:teacher) { make_teacher }
+  let(:room) { teacher[1] }
+  let(:path) { "/plan/#{room.id}" }
+  let(:page) { Nokogiri::HTML5(get("#{path}?situation=add_to.result&band=to10&numbers[]=6&numbers[]=3").body) }
+
+  before do
+    sign_in teacher[0]
+    heard(room.children.first, [2, 2], code: "count_all")
+    heard(room.children.last, [28, 5], code: "make_ten")
+  end
+
+  def heard(child, parts, code:)
+    recorder = Records::Recorder.new(room, teacher[0])
+    3.times do |time|
+      posed = pose(room, parts.rotate(time), at: Time.now - (86_400 * (time + 1)))
+      recorder.record(child: child, problem: posed, code: code, happened_at: posed.posed_at, client_key: SecureRandom.uuid)
+    end
+  end
+
+  def set(level) = page.css(".story-set").find { |each| each.text.include?(level) }
+  def told(level) = set(level).css("input[type=number]").map { |input| input["value"].to_i }
+
+  def pose_sets(**more)
+    send_form "#{path}/problems", situation: "add_to.result", words: "6 crabs. 3 more. How many?", "numbers[]": [6, 3],
+                                  "also[]": %w[easier harder], "easier[]": [2, 1], "harder[]": [16, 3], **more
+    room.problems_dataset.reverse(:id).first
+  end
+
+  it "stands in three columns, each with its children and what is likely, ticked where somebody works there" do
+    first, last = room.children.values_at(0, -1).map(&:name)
+    expect(set("Easier").text).to include(first)
+    expect(set("Harder").text).to include(last)
+    expect(told("Harder")).to eq([16, 3])
+    expect(told("Easier").sum).to be < 6
+    expect(page.css("input[name='also[]'][checked]").map { |box| box["value"] }).to eq(%w[easier harder])
+    expect(set("Easier").text).to include("#{first}: not heard enough").or include("#{first}: likely to")
+    expect(page.css(".story-sets").text).not_to match(/\d%|0\.\d/)
+  end
+
+  it "gives each child the own set, on the tablet, the clipboard and the grid, and one set where that is wanted" do
+    posed = pose_sets
+    first, middle, last = room.children.values_at(0, 1, -1)
+    own = [first, middle, last].map { |child| posed.part.refresh.items.own(posed.item - 1, child) }
+    expect(own.map { |item| item - posed.item }).to eq([-2, -1, 0])
+    asked = Printing::LessonPapers.new(room.lesson_on(room.today)).asked
+    expect(asked.last(1).map { |each| [first, middle, last].map { |child| each.of(child).equation } })
+      .to eq([["2 + 1 = □", "6 + 3 = □", "16 + 3 = □"]])
+    cells = Nokogiri::HTML5(get("/sheets/#{room.id}/enter").body).css(".enter-cell")
+    expect(cells.map { |cell| cell["data-equation"] }).to include("2 + 1 = □", "6 + 3 = □", "16 + 3 = □")
+    expect(pose_sets(one: "true").number_set).to be_nil
+  end
+end

@@ -220,8 +220,8 @@ RSpec.describe Sheets do
       -> { Sheets::Practice.new(items: [], title: "x") } => /nothing to put/,
       -> { Sheets::Fill::Dots.new(number: 30) } => /1 to 20/,
       -> { of("x") } => /no sheet “x”/,
-      -> { Sheets::Clipboard.new(children: [], problems: ["1 + 1 = □"], title: "x") } => /nobody on the list/,
-      -> { Sheets::Clipboard.new(children: ["Ada"], problems: [], title: "x") } => /no problem to listen to/,
+      -> { Sheets::Clipboard.new(children: {}, problems: ["1 + 1 = □"], title: "x") } => /nobody on the list/,
+      -> { Sheets::Clipboard.new(children: { "Ada" => [] }, problems: [], title: "x") } => /no problem to listen to/,
       -> { Sheets::LessonPage.new(parts: [], title: "x") } => /no parts yet/,
       -> { Sheets::NotePages.new(each: [], title: "x") } => /nobody on the list/ }.each do |made, words|
       expect(&made).to raise_error(Rungs::Error, words)

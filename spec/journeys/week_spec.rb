@@ -72,9 +72,10 @@ RSpec.describe "A week", type: :feature do
         expect(page).to have_no_css(".note")
         expect(all(".week-part").map(&:text)).to eq(titles)
 
-        find("summary", text: "Change a whole day").click
-        select I18n.l(monday + 2, format: :weekday), from: "day"
-        click_button "No school"
+        within("[aria-label^=Wednesday]") do
+          find("summary", text: "Change").click
+          click_button "No school"
+        end
         expect(page).to have_css("[aria-label^=Wednesday]", text: "No school")
         visit "/week/#{room.id}?from=#{monday + 7}"
         find("summary", text: "Repeat an earlier week").click

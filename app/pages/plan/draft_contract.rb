@@ -15,6 +15,7 @@ module Pages
         optional(:words).value(:string, max_size?: 400)
         optional(:part).maybe(:integer, included_in?: ID)
         optional(:also).value(:array, max_size?: 2).each(:string, included_in?: %w[easier harder])
+        optional(:one).maybe(:bool)
         optional(:easier).value(:array, max_size?: 3).each(:integer, included_in?: 0..100)
         optional(:harder).value(:array, max_size?: 3).each(:integer, included_in?: 0..100)
         optional(:instead_of).value(:string, max_size?: 40)

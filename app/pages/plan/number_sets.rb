@@ -15,7 +15,7 @@ module Pages
       # @return [Array<Hash>] the data of items, easier first
       # @raise [Rungs::Error] where numbers make no problem
       def problems
-        also = @form[:also].to_a
+        also = @form[:one] ? [] : @form[:also].to_a
         return [entry(@middle, nil)] if also.empty?
 
         easier, harder = %w[easier harder].map { |name| also.include?(name) ? [entry(other(name), name)] : [] }

@@ -31,13 +31,26 @@ module Pages
       # What was typed, where it is to be gone on with; else the story.
       def words_to_show = (@trouble || kept?) && asked[:words] ? asked[:words] : draft.story.text
 
-      # The easier and the harder pair beside the draft; none where there is none.
-      def beside
-        random = Random.new(draft.problem.hash)
-        @beside ||= Rungs::Problem::NumberSets.for(draft.problem, random: random).except(:middle)
-      rescue Rungs::Error
-        @beside = {}
+      # The story's numbers, easier first, each with whose they are; of those that nobody works with the children are
+      # none. Without sets where a story has room for one only.
+      # @return [Array<StorySet>]
+      def sets = @sets ||= StorySet.of(draft.problem, by_level)
+
+      # Whether a set is given: as ticked, else where somebody works with it.
+      def given?(set) = set.middle? || (asked[:also] ? asked[:also].include?(set.level) : set.children.any?)
+
+      # @param levels [Array<String>] of the sets that are given
+      # @return [Array<Hash>] whose numbers each is, as a part keeps it; who has none gets the middle ones
+      def kept_sets(levels)
+        given, others = sets.partition { |set| levels.include?(set.level) }
+        given.map do |set|
+          children = set.children + (set.middle? ? others.flat_map(&:children) : [])
+          { level: set.level, children: children.map(&:id) }
+        end
       end
+
+      # Whom to hear today.
+      def due?(child) = (@due ||= listening.waiting(today).map(&:child)).include?(child)
 
       def reading
         names = Rungs::Problem::Story::NAMES + room.children.map(&:name)
@@ -52,18 +65,31 @@ module Pages
       end
 
       # @return [Rungs::Progress::Forecast::Class]
-      def forecast(problem)
-        estimates = room.children.to_h do |child|
+      def forecast(problem, children = room.children)
+        estimates = children.to_h do |child|
           [child, evidence.estimate(child, problem.operation, problem.band, on: today)]
         end
         Rungs::Progress::Forecast.for_class(estimates, problem.affords)
       end
 
+      # From this chance on one way alone is named.
+      LIKELY = 0.6
       SAID = { 1 => "count all", 2 => "count on", 3 => "use parts", 4 => "make ten", 5 => "know it" }.freeze
 
       # "About 6 count on, 3 make ten"
       def about(told)
         "About #{told.about.map { |rung, many| "#{many} #{SAID.fetch(rung)}" }.join(', ')}"
+      end
+
+      # "likely to count on", "count on or make ten", of one child: never a figure.
+      # @param chances [Hash{Integer => Float}, nil]
+      def in_words(chances)
+        return "not heard enough" unless chances
+
+        first, second = chances.sort_by { |rung, chance| [-chance, rung] }
+        return "likely to #{SAID.fetch(first[0])}" if first[1] >= LIKELY || second.nil?
+
+        "#{SAID.fetch(first[0])} or #{SAID.fetch(second[0])}"
       end
 
       # Two at most, who are likely to work above most others.
@@ -78,6 +104,13 @@ module Pages
       def situations = DraftContract::SITUATIONS.map { |id| Rungs::Problem::Situation::ALL.fetch(id) }
 
       private
+
+      # @return [Hash{String => Array<Records::Child>}] who works with easier, middle and harder numbers than these
+      def by_level
+        problem = draft.problem
+        standing = Records::Bearings.new(room, today).standing(problem.operation)
+        standing.levels(standing.aim(problem.operation, problem.band))
+      end
 
       def make_draft
         posed = lesson_today&.problems.to_a.map(&:problem)

@@ -29,7 +29,8 @@ module Pages
         typed = { band: "to10", **form }
         sets = sets_of(form)
         unfinished.forget
-        form[:part] ? make_ready(form[:part], sets) : tell(sets)
+        whose = sets.size > 1 ? Page.new(self, **typed).kept_sets(sets.map { |data| data[:number_set] }) : []
+        form[:part] ? make_ready(form[:part], sets, whose) : tell(sets, whose)
       rescue KeyError
         refuse("Choose a situation and give its numbers")
       rescue Refusal, Rungs::Error => e
@@ -66,15 +67,18 @@ module Pages
         end
 
         # Poses it and puts it on the board, in the part of the lesson that is going on.
-        def tell(told)
+        # @param whose [Array<Hash>] which children each set of numbers is for
+        def tell(told, whose = [])
           posed = room.start_lesson(today).course.tell(told)
+          posed.part.keep(sets: whose) if whose.any?
           redirect "/listen/#{room.id}?problem=#{posed.id}"
         end
 
         # Keeps it for its part of a planned lesson.
-        def make_ready(id, told)
+        def make_ready(id, told, whose)
           part = room.part(id) || halt(404)
           part.items.add(told)
+          part.keep(sets: whose) if whose.any?
           redirect "/lesson/#{room.id}?day=#{part.lesson.held_on}"
         end
       end

@@ -87,6 +87,9 @@ module Pages
         by_reason.map { |why, names| "#{names.join(', ')} (#{why})" }.join("; ")
       end
 
+      # Where a whole day may go: the other school days of this week and the next.
+      def other_days(date) = (monday...monday + 14).select { |day| day != date && Rungs::SchoolDays.school_day?(day) }
+
       def ordinal(date) = I18n.l(date, format: :day)
     end
   end
