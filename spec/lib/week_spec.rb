@@ -85,6 +85,31 @@ RSpec.describe Rungs::Planning::Standing do
     expect(below.aim("add", "bridge").rung).to eq(2)
   end
 
+  it "is ready with three right ones on three facts and two days to ten, but not with so few beyond" do
+    edge = ->(band, rung) { standing({ "Ada" => { band => heard(rung, rung, rung) } }).edges["Ada"] }
+    expect(%w[to5 to10 teens bridge].to_h { |band| [band, edge.call(band, 3)] })
+      .to eq("to5" => "to10", "to10" => "teens", "teens" => "teens", "bridge" => "bridge")
+  end
+
+  it "names who counts all below the range, for ten minutes with an adult on two days of the week" do
+    class_of = standing({ "Ada" => { "to5" => heard(1, 1, 1) }, "Bo" => { "to5" => heard(3, 3, 3) },
+                          "Cleo" => { "bridge" => heard(1, 1, 1) } })
+    with_adult = lambda do |days|
+      dates = Rungs::SchoolDays.from(monday, days)
+      Rungs::Planning::Outlook.new(days: dates, aim: aim("add", "bridge", 4), standing: class_of, seed: 1).with_adult
+    end
+    expect(with_adult.call(5)).to eq([{ child: "Ada", days: %w[2026-11-30 2026-12-02], minutes: 10 }])
+    expect([2, 1].map { |days| with_adult.call(days).first[:days] }).to eq([%w[2026-11-30 2026-12-01], %w[2026-11-30]])
+  end
+
+  it "tells an earlier situation in the third story of a week, from the second week on, and one of the other operation" do
+    stories = ->(told) { Rungs::Planning::Stories.new(operation: "add", year: "first", told: Hash.new(0).merge(told)) }
+    firsts = ->(told) { Array.new(5) { |place| stories.call(told).for(place, of: 5).first } }
+    expect(firsts.call({})).to eq(%w[add_to.result add_to.result add_to.result take_from.result add_to.result])
+    expect(firsts.call({ "add_to.result" => 2, "together.total" => 1 }))
+      .to eq(%w[together.total together.total add_to.result take_from.result together.total])
+  end
+
   it "gives easier numbers below the range, harder ones beyond it or past the aim" do
     levels = standing({ "Ada" => { "to10" => heard(2, 2) }, "Bo" => { "bridge" => heard(2, 2) },
                         "Cleo" => { "bridge" => heard(*[5] * 6) }, "Dag" => {} }).levels(aim("add", "bridge", 3))

@@ -83,7 +83,10 @@ module Rungs
       # @return [Array] who counts everything from one below the range, to be heard by an adult beside
       def counting_all_below(range)
         below = edges.select { |_, edge| Ranges.beyond?(range, edge) }
-        below.select { |child, edge| estimate(@children.fetch(child), edge).working == 1 }.keys
+        below.select do |child, edge|
+          by_range = @children.fetch(child)
+          there = heard_by(by_range, edge) and estimate(by_range, there).working == 1
+        end.keys
       end
 
       private
@@ -116,9 +119,12 @@ module Rungs
         Ranges::ORDER.find { |range| (late.empty? ? told : late).key?(range) }
       end
 
+      # @return [String, nil] a range, or the nearest before it, in which enough was heard of a child
+      def heard_by(by_range, range) = Ranges.up_to(range).find { |each| estimate(by_range, each).working }
+
       # In the class's range; where not enough was heard there, in the nearest range before it.
       def rung_for(by_range, operation, range)
-        heard = Ranges.up_to(range).find { |each| estimate(by_range, each).working } or return
+        heard = heard_by(by_range, range) or return
         from = estimate(by_range, heard).aim_from or return
 
         Progress::NextProblems.aim(from, operation, heard)
