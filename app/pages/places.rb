@@ -7,7 +7,8 @@ module Pages
       "/today" => Today, "/plan" => Plan, "/lesson" => Lessons, "/week" => Week, "/numbers" => Numbers,
       "/board" => Board,
       "/b" => Projector, "/listen" => Listen, "/find" => Find, "/conduct" => Conduct, "/share" => Share,
-      "/check-in" => CheckIn, "/from-home" => FromHome, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
+      "/check-in" => CheckIn,
+      "/from-home" => FromHome, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
       "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search,
       "/calendar" => Calendar, "/substitute" => Substitute, "/account" => Account, "/gallery" => Gallery, "/" => Home
     }.freeze

@@ -7,9 +7,10 @@ module Records
   #   thrown: {Integer => Hash} by place, the data of items that were thrown, told or settled
   #   children: [Integer] for whom it is; note: the teacher’s words to it
   #   sets: [{level, children}] whose numbers each set of a story is
+  #   slip: the id of one that it brings out
   #   role, range, why, proposed, instead, passed_over: as a proposed week put it there, and in the place of what
   class Details < Kept
-    holds :options, :seed, :count, :thrown, :note, :role, :range, :why, :proposed, :instead, :sets,
+    holds :options, :seed, :count, :thrown, :note, :role, :range, :why, :proposed, :instead, :sets, :slip,
           children: "for", passed_over: "not"
 
     def options = super.to_h

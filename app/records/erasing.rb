@@ -55,12 +55,14 @@ module Records
       end
     end
 
-    # For whom a part is, what is noted to it, and stories told in it.
+    # For whom a part and its sets of numbers are, why it is there, what is noted to it, and stories told in it.
     def forget_in_parts(stories)
       parts.each do |part|
         there = part.details
         told = stories ? there.thrown.transform_values { |data| retold(data) } : there.thrown
-        part.keep(children: there.children - [@child.id], note: there.note && renamed(there.note), thrown: told)
+        sets = there.sets.map { |level, children| { level: level, children: children - [@child.id] } }
+        part.keep(children: there.children - [@child.id], sets: (sets if sets.any?), thrown: told,
+                  note: there.note && renamed(there.note), why: there.why&.gsub(@named, "somebody"))
       end
     end
 

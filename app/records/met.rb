@@ -16,7 +16,7 @@ module Records
     # @return [Hash{Array(String, String) => Date}] by thing, the last day it was there
     def last(up_to:, except: nil)
       there = parts.select { |part| part[:held_on] <= up_to && part[:id] != except&.id }
-      there.each_with_object({}) { |part, met| things(part).each { |thing| met[thing] = part[:held_on] } }
+      there.each_with_object(known) { |part, met| things(part).each { |thing| met[thing] = part[:held_on] } }
     end
 
     # @param before [Date]
@@ -42,10 +42,14 @@ module Records
 
     private
 
+    # What the teacher ticked as known when the class began.
+    def known = @room.settings["knows"].to_a.to_h { |id| [["activity", id], nil] }
+
     # The ranges of the first lesson are no news.
     def where_it_began
       first = parts.take_while { |part| part[:held_on] == parts.first[:held_on] }
-      first.flat_map { |part| things(part) }.select { |thing| thing.first == "range" }.to_h { |thing| [thing, nil] }
+      ranges = first.flat_map { |part| things(part) }.select { |thing| thing.first == "range" }
+      { **known, **ranges.to_h { |thing| [thing, nil] } }
     end
 
     # In the order of the lessons.

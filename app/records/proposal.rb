@@ -117,7 +117,7 @@ module Records
       kept = part.told ? part.items.each_with_index.to_h { |data, place| [place, data] } : nil
       sets = part.sets.to_a.map { |set| { level: set.level, children: set.names.map(&:id) } }
       Details.new({ options: part.options, seed: part.seed, count: kept ? 0 : part.items.size, why: part.reason,
-                    role: part.role.to_s, range: part.range, proposed: @week.seed,
+                    role: part.role.to_s, range: part.range, proposed: @week.seed, slip: part.slip,
                     **(kept ? { thrown: kept } : {}), **(sets.size > 1 ? { sets: sets } : {}) })
     end
 

@@ -170,6 +170,9 @@ module Rungs
     def identity = [situation&.id, parts, unknown, equation.to_s]
     def to_s = equation.to_s
 
+    # @return [String] "8 + 5": without the box that is asked for at its end
+    def expression = to_s.delete_suffix(" = □")
+
     private
 
     def check

@@ -26,6 +26,8 @@ RSpec.describe Records::Erasing do
     told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [3, 2]), "#{name} and Bo find 3 and 2.")
     lesson.course.plan("story_time").items.add([told])
     lesson.course.plan("by_heart", details: { "for" => [child.id, other.id], "note" => "For #{name}, Bo" })
+    lesson.course.plan("twins", details: { "why" => "Start counted: #{name} and Bo.", "slip" => "start_counted" })
+    posed.part.keep(sets: [{ level: "easier", children: [child.id] }, { level: "middle", children: [other.id] }])
     posed.part.items.keep_way(posed.item, "9 + 5", child: child)
     posed.part.items.keep_way(posed.item, "9 + 5", child: other)
     sign_in teacher[0]
@@ -46,7 +48,7 @@ RSpec.describe Records::Erasing do
     get "/account/classes/#{room.id}/children/#{id}/erase"
     expect(last_response.body).to include("1 record, 1 photo, 1 way given", "2 stories of this class name #{name}")
     send_form "/account/classes/#{room.id}/children/#{id}/delete", typed: name, stories: "true"
-    traces = /#{name}|child(_id)?": ?#{id}\b/
+    traces = /#{name}|child(_id|ren)?": ?\[?#{id}\b/
     found = everything.select { |_, rows| rows.grep(traces).any? }
     expect(found.keys).to eq([])
     lesson = room.lesson_on(room.today)

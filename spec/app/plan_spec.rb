@@ -78,7 +78,8 @@ RSpec.describe "One story with several sets of numbers" do
     recorder = Records::Recorder.new(room, teacher[0])
     3.times do |time|
       posed = pose(room, parts.rotate(time), at: Time.now - (86_400 * (time + 1)))
-      recorder.record(child: child, problem: posed, code: code, happened_at: posed.posed_at, client_key: SecureRandom.uuid)
+      recorder.record(child: child, problem: posed, code: code, happened_at: posed.posed_at,
+                      client_key: SecureRandom.uuid)
     end
   end
 

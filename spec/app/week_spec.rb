@@ -273,6 +273,54 @@ RSpec.describe "The week" do
     expect(squeezed(get("#{path}?from=#{monday}"))).to include("Reached</strong>in the week before: “I can ")
   end
 
+  it "goes on from an aim that was reached, and keeps those in a group who are not there yet" do
+    before = Records::Week.new(Records::Classroom[room.id], monday - 7)
+    before.aim("", band: "to10", operation: "add")
+    DB[:weeks].where(classroom_id: room.id).update(rung: 2)
+    part = room.lesson_for(room.today).course.plan("story_time", details: { "role" => "check", "count" => 0 })
+    part.items.add([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [6, 3]), "6 and 3")])
+    recorder = Records::Recorder.new(room, teacher[0])
+    room.children.each_with_index do |child, index|
+      recorder.record(child: child, problem: part.items.posed(0), code: index.zero? ? "count_all" : "count_on",
+                      happened_at: Time.now, client_key: SecureRandom.uuid)
+    end
+    expect(week.goal.to_a).to eq(["add", "to10", 3])
+    expect(squeezed(get("#{path}?from=#{monday}"))).to include("in a group of their own: #{room.children.first.name}")
+    send_form "#{path}/aim", from: monday, band: "to10", operation: "subtract"
+    expect(week.goal.operation).to eq("subtract")
+  end
+
+  it "takes what the class knows already for no news, and nothing that there is not" do
+    send_form "#{path}/knows", from: monday, "knows[]": %w[twins dragons]
+    expect(room.refresh.settings["knows"]).to eq(["twins"])
+    course = room.lesson_for(monday).course
+    parts = [course.plan("twins"), course.plan("turn_around")]
+    fresh = Records::Met.new(room, room.today).fresh
+    expect(parts.map { |part| fresh[part.id].map(&:first).include?("activity") }).to eq([false, true])
+    expect(get("#{path}?from=#{monday}").body).to include("What the class knows already")
+    send_form "#{path}/knows", from: monday, knows: "twins"
+    expect(last_response.status).to eq(302)
+  end
+
+  it "says over the term what is due again, and brings it back" do
+    monday_before = monday - 14
+    part = room.lesson_for(monday_before).course.plan("twins")
+    Records::PartRun.create(part_id: part.id, started_at: Time.now, ended_at: Time.now)
+    due = Records::Met.new(room, room.today).due(before: room.today + 1)
+    expect(due.transform_values(&:since)).to eq("twins" => monday_before)
+    expect(squeezed(get("#{path}/term"))).to include("Due again", "Twins</a>")
+  end
+
+  it "tells the teacher of an invented child where a part brings out a slip, and says when an adult has time" do
+    course = room.start_lesson(room.today).course
+    part = course.plan("story_time", details: { "slip" => "start_counted", "why" => "Ada and Bo", "count" => 0 })
+    part.items.add([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [6, 3]), "6 and 3")])
+    course.go(course.part(part.id))
+    body = squeezed(get("/conduct/#{room.id}"))
+    expect(body).to match(/says that 6 \+ 3 is 8\. What may \w+ have done\?.*Ada and Bo/)
+    expect(get("/board/#{room.id}").body).not_to include("says that")
+  end
+
   it "offers a wider range where the class is ready, and remembers whether it was taken or left" do
     send_form "#{path}/aim", from: monday, band: "to10", operation: "add"
     hear_everybody(room, teacher[0])

@@ -16,6 +16,6 @@ RSpec.describe Rungs::Planning::DueAgain do
   it "counts no return before it was due, and one only where two would have been" do
     expect(due(0, 1)).to eq(Date.new(2026, 11, 4))
     expect(due(0, 30)).to eq(Date.new(2026, 11, 9))
-    expect(described_class.of([monday, monday + 2]).first).to eq(monday)
+    expect(described_class.of([monday, monday + 2]).since).to eq(monday)
   end
 end

@@ -1,7 +1,10 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Planning::Following do
-  def aim(operation, range = "to10", rung = 2) = Rungs::Planning::Aim.new(operation: operation, range: range, rung: rung)
+  def aim(operation, range = "to10", rung = 2)
+    Rungs::Planning::Aim.new(operation: operation, range: range, rung: rung)
+  end
+
   def after(*weeks, reached: false) = described_class.after(weeks) { reached }.to_a
 
   it "stays with the same where it was not reached, and leaves the rung to the children" do

@@ -102,7 +102,7 @@ RSpec.describe Rungs::Planning::Standing do
     expect([2, 1].map { |days| with_adult.call(days).first[:days] }).to eq([%w[2026-11-30 2026-12-01], %w[2026-11-30]])
   end
 
-  it "tells an earlier situation in the third story of a week, from the second week on, and one of the other operation" do
+  it "tells an earlier situation third from the second week on, and one of the other operation fourth" do
     stories = ->(told) { Rungs::Planning::Stories.new(operation: "add", year: "first", told: Hash.new(0).merge(told)) }
     firsts = ->(told) { Array.new(5) { |place| stories.call(told).for(place, of: 5).first } }
     expect(firsts.call({})).to eq(%w[add_to.result add_to.result add_to.result take_from.result add_to.result])
@@ -266,7 +266,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   end
 
   it "brings back what was new when it is due, once, and says so" do
-    due = Rungs::Planning::DueAgain.new(first: monday - 6, on: monday + 1)
+    due = Rungs::Planning::DueAgain.new(since: monday - 6, on: monday + 1)
     weeks = %w[turn_around twins match_up].to_h do |id|
       [id, week(aim("add", "bridge", 3), met: everything, due: { id => due }, minutes: 30)]
     end

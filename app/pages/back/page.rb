@@ -36,7 +36,7 @@ module Pages
       # "by making ten with 9 + 4; counting on was likely." Below what was likely it is another way today.
       def surprise(each)
         heard, likely = [each.rung, each.expected].map { |rung| Rungs::Strategy::Rung.at(rung).doing }
-        written = each.problem.to_s.delete_suffix(" = □")
+        written = each.problem.expression
         "by #{heard} with #{written}#{each.up ? "; #{likely} was likely." : ': another way today.'}"
       end
 

@@ -40,6 +40,16 @@ module Pages
         Digest::SHA256.hexdigest(made.to_json)[0, 12]
       end
 
+      # Somebody who makes the slip that this part brings out, with the item's numbers: for the teacher to tell of.
+      # @return [Array(String, String)] what is told, and the question to ask; nil where it cannot come here
+      def invented(state)
+        problem = state.item.problem if part.details.slip
+        slip = problem && Rungs::Slip.for(problem).find { |each| each.id == part.details.slip }
+        answer = slip && slip.answers(problem).compact.first or return
+        name = (Rungs::Problem::Story::NAMES - room.children.map(&:name))[state.index % 5] || "Somebody"
+        ["#{name} says that #{problem.expression} is #{answer}. What may #{name} have done?", slip.ask(problem)]
+      end
+
       # The primary button: what comes next.
       def on_title(state, there)
         return state.item.steps[there[1]].title if there[0] == state.index

@@ -23,7 +23,7 @@ module Pages
       end
 
       def middle? = level == "middle"
-      def equation = problem.to_s.delete_suffix(" = □")
+      def expression = problem.expression
     end
   end
 end

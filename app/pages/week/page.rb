@@ -25,7 +25,18 @@ module Pages
         days.map { |date| I18n.l(date, format: "%A") }.join(" and ") if days.any?
       end
 
-      def check_facts = outlook.check.facts.map { |each| each.to_s.delete_suffix(" = □") }
+      # "Monday 9:55": when the others practise, on the days that an adult has time for some.
+      def adult_times
+        outlook.with_adult.first[:days].map do |day|
+          date = Date.iso8601(day)
+          before = week.parts_on(date).take_while { |part| part.details.role != "practise" }.sum(&:minutes)
+          hour, minute = room.setting("starts").split(":").map(&:to_i)
+          from = (hour * 60) + minute + before
+          "#{I18n.l(date, format: '%A')} #{from / 60}:#{format('%02d', from % 60)}"
+        end
+      end
+
+      def check_facts = outlook.check.facts.map(&:expression)
 
       # @param week [Records::Week]
       # @param offer [Records::Widening::Offer, nil] of a wider range
@@ -86,6 +97,9 @@ module Pages
         by_reason = offer.waiting.group_by(&:last).transform_values { |all| all.map(&:first) }
         by_reason.map { |why, names| "#{names.join(', ')} (#{why})" }.join("; ")
       end
+
+      # Activities that are new to nobody.
+      def usual = Rungs::Activity::USUAL.map { |id| Rungs::Activity::ALL.fetch(id) }
 
       # Where a whole day may go: the other school days of this week and the next.
       def other_days(date) = (monday...monday + 14).select { |day| day != date && Rungs::SchoolDays.school_day?(day) }

@@ -45,6 +45,12 @@ module Pages
         redirect back_to("/week/#{room.id}", "/lesson/#{room.id}")
       end
 
+      # What a class that begins knows already: it is no news, and may be a warm-up.
+      post "/:room/knows" do
+        room.keep_settings("knows" => Array(params[:knows]).map(&:to_s) & Rungs::Activity::ALL.ids)
+        redirect here
+      end
+
       # One part for the next best.
       post "/:room/parts/:part/exchange" do
         part = room.part(params[:part]) || halt(404)

@@ -12,7 +12,7 @@ module Sheets
 
       def cards
         problems = self.class.activity.with.items(seed: @seed, count: 6).filter_map(&:problem).first(12)
-        problems.flat_map { |problem| [problem.to_s.delete_suffix(" = □"), problem.answer.to_s] }
+        problems.flat_map { |problem| [problem.expression, problem.answer.to_s] }
       end
 
       def front(words, left, top, wide, high)

@@ -22,7 +22,7 @@ module Rungs
       # A fact that was chosen, as an item's data.
       # @param problem [Problem] with two parts
       # @return [Hash]
-      def self.told(problem) = { fact: problem.to_s.delete_suffix(" = □"), due: nil }
+      def self.told(problem) = { fact: problem.expression, due: nil }
 
       def most = facts.size
 

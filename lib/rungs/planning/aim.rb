@@ -17,7 +17,8 @@ module Rungs
       # @return [Aim] for a rung that the range has: this one, else the next below, else the lowest
       def within
         rungs = self.class.rungs(range)
-        self.class.new(operation: operation, range: range, rung: rungs.select { |level| level <= rung }.max || rungs.min)
+        there = rungs.select { |level| level <= rung }.max || rungs.min
+        self.class.new(operation: operation, range: range, rung: there)
       end
 
       # @return [Aim, nil] of the next rung that the range affords; nil where this is the last

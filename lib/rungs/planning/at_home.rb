@@ -46,7 +46,7 @@ module Rungs
       end
 
       # @return [String] the others, in a line
-      def others = problems.drop(1).map { |each| each.to_s.delete_suffix(" = □") }.join(",   ")
+      def others = problems.drop(1).map(&:expression).join(",   ")
 
       def caution = Caution.for("small_things").first.words
     end

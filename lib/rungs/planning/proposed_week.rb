@@ -14,8 +14,8 @@ module Rungs
     class ProposedWeek
       # kind: an activity. role: its place in a day. options, seed, items: what its set is made of, and its data. fresh:
       # what of it is new to the class, as Novelty has things; nil where nothing is. reason: a sentence. sets: numbers
-      # for everybody, of a story. told: whether its items are kept themselves.
-      Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :reason, :sets, :told,
+      # for everybody, of a story. told: whether its items are kept themselves. slip: the id of one it brings out.
+      Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :reason, :sets, :told, :slip,
                         keyword_init: true) do
         def title = kind.title
 
@@ -262,7 +262,9 @@ module Rungs
         others.each do |each|
           made = set(each, role, true) or next
           minutes = role == :practise ? found[role].minutes : SLIP_MINUTES
-          return found[role] = place(each, role, minutes, made).tap { |part| part.reason = reasons.slip(slip) }
+          part = place(each, role, minutes, made)
+          part.slip, part.reason = slip.id, reasons.slip(slip)
+          return found[role] = part
         end
         nil
       end

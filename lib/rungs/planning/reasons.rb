@@ -18,7 +18,7 @@ module Rungs
       def focus(problems)
         facts = @aim.facts
         shown = problems.find { |problem| facts.include?(problem.parts.sort) }
-        lets = "; #{equation(shown)} lets #{Strategy::Rung.at(@aim.rung).title.downcase} show" if shown
+        lets = "; #{shown.expression} lets #{Strategy::Rung.at(@aim.rung).title.downcase} show" if shown
         Rungs.capital("#{heard_here}#{lets}.")
       end
 
@@ -41,7 +41,7 @@ module Rungs
       # "Done last on 3 March: now with 6 other sums."
       def again(kind, day, items)
         due = @memory.due(kind, day)
-        return "New on #{due.first.strftime('%-d %B')}: it comes back, with #{items} others." if due
+        return "New on #{due.since.strftime('%-d %B')}: it comes back, with #{items} others." if due
 
         last = @memory.last(["activity", kind.id])
         return "“#{kind.title}” of today again, with #{items} others." if last == day
@@ -52,7 +52,7 @@ module Rungs
 
       # "15 of 22 are wanted, on 9 + 4, 8 + 5, 9 + 6 and 8 + 3."
       def check(check)
-        "#{check.needed} of #{check.present} are wanted, on #{list(check.facts.map { |each| equation(each) })}."
+        "#{check.needed} of #{check.present} are wanted, on #{list(check.facts.map(&:expression))}."
       end
 
       # "Start counted: Ada, Ben and Cai, twice each."
@@ -75,8 +75,6 @@ module Rungs
 
         "#{many} of #{@standing.size} #{many == 1 ? 'works' : 'work'} mostly by #{Strategy::Rung.at(rung).doing} here"
       end
-
-      def equation(problem) = problem.to_s.delete_suffix(" = □")
 
       def list(all)
         names = all.map { |each| each.respond_to?(:name) ? each.name : each }
