@@ -89,7 +89,7 @@ module Terminal
 
     def bring(proposed, rows)
       parts = proposed.days.flat_map(&:parts)
-      Rungs::Planning::Bring.for(parts.map { |part| part.kind.with(part.options) },
+      Rungs::Planning::Bring.for(parts.map { |part| [part.kind.with(part.options), part.items] },
                                  children: rows.map(&:child).uniq.size)
     end
 

@@ -490,6 +490,22 @@ RSpec.describe Rungs::Planning::Bring do
     expect((1..35).map { |children| described_class.amount(material("child", 20), children) }.max).to be < 500
   end
 
+  it "asks for as many pieces as the largest item needs, and for counters once however they are used" do
+    laid = lambda do |id, options|
+      kind = Rungs::Activity::ALL.fetch(id).with(options)
+      [kind, kind.data(seed: 3, count: 6)]
+    end
+    kind, data = laid.call("two_groups", { "to" => 5 })
+    largest = data.map { |item| item[:first] + item[:second] }.max
+    expect(kind.materials_for(data).map(&:count)).to eq([largest])
+    expect(kind.materials_for([]).map(&:count)).to eq([20])
+    both = described_class.for([[kind, data], laid.call("toss", { "n" => 8 })], children: 10)
+    expect(both.map { |each| [each.thing, each.in_all] }).to eq([["counters", 55], ["cup", 5]])
+    expect(laid.call("jump_track", {}).then { |track, items| track.materials_for(items) }).to eq(
+      Rungs::Activity::ALL.fetch("jump_track").materials
+    )
+  end
+
   it "asks for as many beads as are hidden among" do
     kinds = [5, 20, 10].map { |whole| Rungs::Activity::ALL.fetch("hidden_beads").with("whole" => whole) }
     expect(kinds.map { |kind| kind.materials.map(&:count) }).to eq([[5], [20], [10]])

@@ -9,7 +9,8 @@ module Pages
       # @param days [Array<Date>] on which; as many are counted as are there on the fullest
       # @return [Array(Array<Rungs::Planning::Bring::Thing>, Array<Rungs::Planning::Bring::Thing>)] missing, and there
       def bring(parts, days)
-        things = Rungs::Planning::Bring.for(parts.map { |part| part.items.kind }, children: present(days))
+        things = Rungs::Planning::Bring.for(parts.map { |part| [part.items.kind, part.items.all_data] },
+                                           children: present(days))
         shelf = room.settings["shelf"].to_a
         things.partition { |each| !shelf.include?(each.thing) }
       end

@@ -7,7 +7,7 @@ module Rungs
       entry id: "fair_shares", title: "Fair shares", minutes: 8, finds: %w[doubles parts], usual: 6,
             paper: { recording: "towers" },
             i_can: "I can share fairly and say even or odd.",
-            materials: [Material.new(thing: "counters", per: "pair", count: 20, instead: "buttons, pebbles, pasta")],
+            materials: [Material.pieces(20, "counters", per: "pair", instead: "buttons, pebbles, pasta")],
             roles: %i[warm_up],
             cautions: %w[small_things food],
             listen_for: { "count_all" => "deals one by one and counts each share", "count_on" => "deals in twos",

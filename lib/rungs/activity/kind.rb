@@ -88,6 +88,13 @@ module Rungs
       # @return [Array<Material>] what these items need
       def materials = self.class.materials
 
+      # @param data [Array<Hash>] of the items
+      # @return [Array<Material>] no more pieces than the largest of them needs
+      def materials_for(data)
+        largest = data.filter_map { |each| problem_of(each)&.whole || each[:number] }.max
+        materials.map { |material| material.up_to(largest) }
+      end
+
       # Whether an item can be seen by what is missing.
       def missing?(_item) = false
 

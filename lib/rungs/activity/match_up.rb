@@ -10,7 +10,7 @@ module Rungs
             i_can: "I can build a sum and find its answer.",
             materials: [Material.new(thing: "set of sums and answers", per: "pair", count: 1,
                                      instead: "sums and numbers written on paper"),
-                        Material.new(thing: "counters", per: "pair", count: 20, instead: "buttons, pebbles, sticks")],
+                        Material.pieces(20, "counters", per: "pair", instead: "buttons, pebbles, sticks")],
             suits: { both: %w[to5 to10 bridge to20], rungs: [1, 2, 3], ten: %w[bridge] },
             cautions: %w[small_things],
             listen_for: { "count_all" => "builds both parts and counts everything", "count_on" => "“five … six, seven”",

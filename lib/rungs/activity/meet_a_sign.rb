@@ -10,7 +10,7 @@ module Rungs
             i_can: "I can say what a sign means, and where it belongs.",
             materials: [Material.new(thing: "cards with the signs", per: "class", count: 3,
                                      instead: "the signs drawn on paper"),
-                        Material.new(thing: "counters", per: "pair", count: 10, instead: "buttons, pebbles, sticks")],
+                        Material.pieces(10, "counters", per: "pair", instead: "buttons, pebbles, sticks")],
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts everything again before choosing",
                           "part_whole" => "“two and four, that is six”: reads it as one thing",

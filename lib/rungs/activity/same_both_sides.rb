@@ -8,7 +8,7 @@ module Rungs
             paper: { recording: "parts" },
             i_can: "I can say whether both sides are the same.",
             materials: [Material.new(thing: "balance", per: "class", count: 1, instead: "a coat hanger with two cups"),
-                        Material.new(thing: "linking cubes", per: "pair", count: 20, instead: "equal blocks or coins")],
+                        Material.pieces(20, "linking cubes", per: "pair", instead: "equal blocks or coins")],
             suits: { both: Suits::TO_20, rungs: [1, 2, 3], parts: true },
             cautions: %w[small_things],
             listen_for: { "count_all" => "counts each side from one",

@@ -14,7 +14,7 @@ module Rungs
       entry id: "story_time", title: "A story problem", minutes: 10, finds: %w[talk], usual: 1,
             paper: { recording: "parts", cutouts: %w[story_cards] },
             i_can: "I can act out a story and say how I solved it.",
-            materials: [Material.new(thing: "counters", per: "child", count: 20, instead: "fingers, pencil and paper")],
+            materials: [Material.pieces(20, "counters", per: "child", instead: "fingers, pencil and paper")],
             cautions: %w[small_things],
             listen_for: { "count_all" => "puts everything out and counts from one",
                           "count_on" => "keeps one number and counts on",

@@ -14,11 +14,12 @@ module Rungs
 
       module_function
 
-      # @param kinds [Array<Class, Activity::Kind>] activities, or with their options
+      # @param kinds [Array<Class, Activity::Kind, Array(Activity::Kind, Array<Hash>)>] activities, or with their
+      #   options, or with the data of their items too
       # @param children [Integer] present
       # @return [Array<Thing>] what is used by several is brought once, as many as the one that needs most
       def for(kinds, children:)
-        needed = kinds.flat_map(&:materials).group_by(&:thing)
+        needed = kinds.flat_map { |kind, data| data ? kind.materials_for(data) : kind.materials }.group_by(&:thing)
         needed.map do |thing, all|
           Thing.new(thing: thing, in_all: all.map { |each| amount(each, children) }.max, instead: all.first.instead)
         end
