@@ -11,6 +11,7 @@ gem "erubi"
 gem "i18n"
 gem "icalendar", require: false
 gem "image_processing"
+gem "json_schemer", require: false
 gem "mail", require: false
 gem "pg"
 gem "prawn"
@@ -23,6 +24,7 @@ gem "rack-timeout", require: false
 gem "rodauth"
 gem "rqrcode"
 gem "ruby-vips"
+gem "rubyzip", require: false
 gem "sequel"
 gem "sequel_pg", require: false
 gem "sinatra", require: "sinatra/base"

@@ -10,7 +10,8 @@ module Pages
       "/check-in" => CheckIn,
       "/from-home" => FromHome, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
       "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search,
-      "/calendar" => Calendar, "/substitute" => Substitute, "/account" => Account, "/gallery" => Gallery, "/" => Home
+      "/calendar" => Calendar, "/substitute" => Substitute, "/account" => Account, "/gallery" => Gallery,
+      "/schema" => Schema, "/" => Home
     }.freeze
   end
 end

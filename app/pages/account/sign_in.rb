@@ -7,7 +7,8 @@ module Pages
   module Account
     # Signing in and out, and what belongs to an account. Everything else needs somebody signed in.
     class SignIn < Roda
-      OPEN = %r{\A/account/(login|create-account|demo|reset-password(-request)?)\z|\A/(calendar|substitute)/|\A/b(/|\z)}
+      OPEN = %r{\A/account/(login|create-account|demo|reset-password(-request)?)\z|
+                \A/(calendar|substitute|schema)/|\A/b(/|\z)}x
 
       WRONG = "not an e-mail and a password that go together"
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."

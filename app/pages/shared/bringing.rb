@@ -10,7 +10,7 @@ module Pages
       # @return [Array(Array<Rungs::Planning::Bring::Thing>, Array<Rungs::Planning::Bring::Thing>)] missing, and there
       def bring(parts, days)
         things = Rungs::Planning::Bring.for(parts.map { |part| [part.items.kind, part.items.all_data] },
-                                           children: present(days))
+                                            children: present(days))
         shelf = room.settings["shelf"].to_a
         things.partition { |each| !shelf.include?(each.thing) }
       end

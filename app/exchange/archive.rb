@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Exchange
+  # A class in one file: a ZIP of class.json by the schema in docs/schema, its photos, and a manifest with their sums.
+  # Numbers in it count from 1 in each list, so that a class read back, written again, is the same.
+  #
+  #   Archive.write(room, to: path)  { |done, total| … }
+  #   Archive.read(file)           # => Archive::Reader, which shows what it would bring before it does
+  module Archive
+    FORMAT, VERSION = "rungs-class", 1
+    CLASS, MANIFEST = "class.json", "manifest.json"
+    # What a file may hold: bytes unpacked in all, of class.json, of one photo, and how many things.
+    MOST, MOST_JSON, MOST_PHOTO, MOST_THINGS = 2 * (1024**3), 256 * (1024**2), 20 * (1024**2), 20_000
+
+    # A file that cannot be read, in a sentence.
+    class Refused < Rungs::Error; end
+
+    module_function
+
+    # @param room [Records::Classroom]
+    # @param to [String] the path of the file, which is written as it is made
+    # @yield [Integer, Integer] how many photos are in, of how many
+    def write(room, to:, now: Time.now, &block) = Writer.new(Content.new(room)).zip(to, now: now, &block)
+
+    # @param file [String] its path
+    # @return [Reader]
+    # @raise [Refused]
+    def read(file) = Reader.new(file)
+
+    # @return [String] where a photo lies
+    def photo(number) = format("photos/%06d.jpg", number)
+
+    # @return [Hash] all that is kept of one child, by the same schema
+    def of_child(child) = Content.new(child.classroom, child: child).to_h
+  end
+end

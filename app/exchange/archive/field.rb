@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Exchange
+  module Archive
+    # One thing of a row, in a file: its name, what it is, and how it is written and read.
+    #
+    #   name: Symbol, of its column too. kind: one of KINDS. note: what it is, for the schema. none: whether it may be
+    #   null. to: Symbol, the list that a number points into. among: the words there are, where they are given.
+    Field = Struct.new(:name, :kind, :note, :none, :to, :among, keyword_init: true) do
+      # @return [Hash] its JSON Schema
+      def schema
+        shape = among ? { "enum" => among } : self.class::KINDS.fetch(kind)
+        shape = { "anyOf" => [shape, { "type" => "null" }] } if none
+        { "description" => note, **shape }
+      end
+
+      # @param value [Object] of the database
+      # @param numbers [Hash{Symbol => Hash{Integer => Integer}}] by list, a row's id there and its number in the file
+      def write(value, numbers)
+        return if value.nil?
+
+        case kind
+        when :ref then numbers.fetch(to)[value]
+        when :time then value.getutc.iso8601(6)
+        when :date then value.iso8601
+        when :words, :numbers then value.to_a
+        when :json then Within.numbers(value, numbers)
+        when :groups then Within.groups(value, numbers)
+        else value
+        end
+      end
+
+      # The other way.
+      # @param ids [Hash{Symbol => Hash{Integer => Integer}}] by list, a number in the file and the id that a row gets
+      def read(value, ids)
+        case kind
+        when :ref then value && ids.fetch(to).fetch(value)
+        when :words then Sequel.pg_array(value, :text)
+        when :numbers then Sequel.pg_array(value, :integer)
+        when :json then value && Sequel.pg_jsonb(Within.numbers(value, ids))
+        when :groups then value && Sequel.pg_jsonb(Within.groups(value, ids))
+        else value
+        end
+      end
+    end
+    # What a field may be, as JSON Schema.
+    Field::KINDS = {
+      number: { "type" => "integer", "minimum" => 1 }, ref: { "type" => "integer", "minimum" => 1 },
+      integer: { "type" => "integer" }, yes_no: { "type" => "boolean" },
+      text: { "type" => "string", "maxLength" => 2000 },
+      date: { "type" => "string", "format" => "date" }, time: { "type" => "string", "format" => "date-time" },
+      key: { "type" => "string", "format" => "uuid" },
+      words: { "type" => "array", "items" => { "type" => "string", "maxLength" => 200 } },
+      numbers: { "type" => "array", "items" => { "type" => "integer" } },
+      json: { "type" => %w[object array] },
+      groups: { "type" => "array", "items" => { "type" => "array", "items" => { "type" => "integer" } } },
+      file: { "type" => "string", "pattern" => "^photos/[0-9]{6}[.]jpg$" }
+    }.freeze
+  end
+end

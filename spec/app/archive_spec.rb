@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+RSpec.describe Exchange::Archive do
+  let(:teacher) { make_teacher(children: %w[Ada Bo Cleo]) }
+  let(:room) { teacher[1] }
+  let(:ada) { room.children.first }
+  let(:folder) { Dir.mktmpdir("rungs-archive") }
+
+  def fill
+    recorder = Records::Recorder.new(room, teacher[0])
+    posed = [pose(room, [9, 5]), pose(room, [6, 3])]
+    posed.each_with_index do |problem, index|
+      room.children.each do |child|
+        recorder.record(child: child, problem: problem, code: "count_on", client_key: SecureRandom.uuid,
+                        happened_at: Time.now - 60 + index, answer: 13, heard: [9, 10, 11])
+      end
+    end
+    record = Records::Observation.where(child_id: ada.id).first
+    recorder.undo(record.first_key, client_key: SecureRandom.uuid) if recorder.respond_to?(:undo)
+    Records::Photo.keep(record, "\xFF\xD8\xFFjpeg".b, client_key: SecureRandom.uuid)
+    lesson = posed[0].lesson
+    lesson.update(listening: Sequel.pg_jsonb([{ "child" => ada.id, "reason" => "x" }]))
+    lesson.keep_groups([room.children.first(2), room.children.last(1)])
+    room.keep_apart([ada.id, room.children.last.id].sort)
+    lesson.course.plan("by_heart", details: { "for" => [ada.id], "note" => "x" })
+    posed[0].part.keep(sets: [{ level: "easier", children: [ada.id] }])
+    posed[0].part.items.keep_way(posed[0].item, "9 + 5", child: ada)
+    Records::Week.new(room, room.today).aim("I can count.", band: "to10", operation: "add")
+    room.note_absence(ada, room.today, away: true)
+    room.add_home_answer(child_id: ada.id, day: room.today, code: "played")
+  end
+
+  after { FileUtils.rm_rf(folder) }
+
+  def path = File.join(folder, SecureRandom.hex(6))
+  def keep(bytes) = path.tap { |made| File.binwrite(made, bytes) }
+  def written(of) = path.tap { |made| described_class.write(of, to: made) }
+
+  def entries(path)
+    Zip::File.open(path) { |zip| zip.entries.to_h { |entry| [entry.name, zip.read(entry)] } }
+  end
+
+  def estimates(of)
+    rows = DB[:estimates].where(classroom_id: of.id).order(:child_id, :operation, :scope)
+    rows.select_map(%i[scope probabilities heard])
+  end
+
+  it "comes back from another account as the same class, and written again is the same but for its date" do
+    fill
+    file = written(room)
+    again = described_class.read(file).bring(make_teacher[0])
+    expect(again.children.map(&:name)).to eq(%w[Ada Bo Cleo])
+    first, second = [file, Timecop.freeze(Time.now + 86_400) { written(again) }].map { |path| entries(path) }
+    expect(second.except("manifest.json")).to eq(first.except("manifest.json"))
+    manifests = [first, second].map { |each| JSON.parse(each["manifest.json"]) }
+    expect(manifests.map { |each| each.except("made_at") }.uniq.size).to eq(1)
+    expect(estimates(again)).to eq(estimates(room))
+    expect(again.apart.flatten).to eq(again.children.values_at(0, 2).map(&:id))
+    expect(again.lessons.first.listening.first["child"]).to eq(again.children.first.id)
+  end
+
+  it "fits its schema, which is published, and which another reader takes too" do
+    fill
+    kept = File.expand_path("../../docs/schema/class.json", __dir__)
+    File.write(kept, "#{JSON.pretty_generate(described_class::Schema.to_h)}\n") if ENV["WRITE"]
+    expect(JSON.parse(File.read(kept))).to eq(described_class::Schema.to_h), "WRITE=1 keeps it anew"
+    sent = get("/schema/class.json")
+    expect(JSON.parse(sent.body).except("$id")).to eq(JSON.parse(File.read(kept)).except("$id"))
+    read = keep(entries(written(room))["class.json"])
+    said = `python3 -c "import json; print(len(json.load(open('#{read}'))['observations']))"`
+    expect(said.to_i).to eq(Records::Observation.where(classroom_id: room.id).count)
+    expect(`unzip -tq #{written(room)}`).to include("No errors")
+  end
+
+  # The same file with something changed in it; sums are made right where they are not what is tried.
+  def changed(from, sums: true)
+    files = entries(from)
+    yield files
+    if sums
+      manifest = JSON.parse(files["manifest.json"])
+      manifest["sha256"] = files.except("manifest.json").transform_values { |each| Digest::SHA256.hexdigest(each) }
+      files["manifest.json"] = JSON.generate(manifest)
+    end
+    path.tap do |made|
+      Zip::OutputStream.open(made) { |zip| files.each { |name, bytes| zip.put_next_entry(name) && zip.write(bytes) } }
+    end
+  end
+
+  def with_class(from)
+    changed(from) do |files|
+      document = JSON.parse(files["class.json"])
+      yield document
+      files["class.json"] = JSON.generate(document)
+    end
+  end
+
+  it "refuses what is broken, hostile, newer or does not fit, in a sentence, and writes nothing" do
+    fill
+    file = written(room)
+    cut = keep(File.binread(file)[0..-200])
+    newer = changed(file) { |all| all["manifest.json"] = all["manifest.json"].sub('"version": 1', '"version": 2') }
+    { cut => /broken, or no ZIP/, __FILE__ => /broken, or no ZIP/, newer => /newer Rungs/,
+      changed(file) { |all| all["../../evil"] = "x" } => /no file of a class/,
+      changed(file, sums: false) { |all| all["class.json"] += " " } => /not what was put in/,
+      changed(file) { |all| all["photos/000001.jpg"] = "<svg>" } => /no photo/,
+      changed(file) { |all| all["class.json"] = "[" * 100 } => /cannot be read/,
+      changed(file) { |all| all["class.json"] = "0" * (described_class::MOST_JSON + 1) } => /larger than it may be/,
+      with_class(file) { |all| all["children"][0]["name"] = 7 } => /children.0.name is not as/,
+      with_class(file) { |all| all["extra"] = [] } => /extra/,
+      with_class(file) { |all| all["problems"][0]["equation"] = "9 + + 5" } => /something cannot be/,
+      with_class(file) do |all|
+        all["lesson_parts"][0]["details"] = { "evil" => 1 }
+      end => /something cannot be/ }.each do |path, words|
+      expect { described_class.read(path) }.to raise_error(described_class::Refused, words)
+    end
+    account, classes = make_teacher[0], DB[:classrooms].count
+    [with_class(file) { |all| all["observations"][0]["child_id"] = 99 },
+     with_class(file) { |all| all["children"][1]["name"] = "Ada" }].each do |path|
+      expect { described_class.read(path).bring(account) }.to raise_error(described_class::Refused, /fit together/)
+    end
+    expect(DB[:classrooms].count).to eq(classes)
+  end
+
+  it "holds of one child only what is about that child" do
+    fill
+    posed = room.problems_dataset.first
+    posed.update(story: "Ada and Bo have 9 shells.")
+    told = described_class.of_child(ada)
+    expect(described_class::Schema.fault(JSON.parse(told.to_json))).to be_nil
+    expect(told["children"].map { |child| child["name"] }).to eq(["Ada"])
+    expect(told.to_json).not_to match(/Bo\b|Cleo/)
+    expect(told["observations"].size).to eq(Records::Observation.where(child_id: ada.id).count)
+    expect(told["photos"].size + told["ways"].size + told["home_answers"].size).to eq(3)
+  end
+end
