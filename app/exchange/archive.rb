@@ -12,6 +12,10 @@ module Exchange
     # What a file may hold: bytes unpacked in all, of class.json, of one photo, and how many things.
     MOST, MOST_JSON, MOST_PHOTO, MOST_THINGS = 2 * (1024**3), 256 * (1024**2), 20 * (1024**2), 20_000
 
+    # What it holds, in words: one, many.
+    WORDS = { children: %w[child children], lessons: %w[lesson lessons], observations: %w[answer answers],
+              photos: %w[photo photos] }.freeze
+
     # A file that cannot be read, in a sentence.
     class Refused < Rungs::Error; end
 

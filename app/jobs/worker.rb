@@ -23,7 +23,7 @@ module Jobs
     end
 
     # What there is to do: each kind by its name.
-    KINDS = { "sheet" => "Sheet", "pack" => "Pack" }.freeze
+    KINDS = { "sheet" => "Sheet", "pack" => "Pack", "class_file" => "ClassFile" }.freeze
 
     # @param job [Records::Job]
     def self.do_now(job)
@@ -63,6 +63,7 @@ module Jobs
       return if Time.now - @tidied < TIDY
 
       Records::Job.tidy
+      Records::Upload.tidy
       @tidied = Time.now
     end
   end

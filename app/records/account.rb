@@ -24,7 +24,10 @@ module Records
 
     # A first class of one's own.
     def start_classroom(**attributes)
-      db.transaction { Classroom.create(attributes).tap { |classroom| add_classroom(classroom) } }
+      db.transaction do
+        classroom = Classroom.create({ ends_on: Classroom::Ending.usual(Date.today), **attributes })
+        classroom.tap { add_classroom(classroom) }
+      end
     end
 
     # Takes away the classes that nobody else teaches, with all that was recorded there.

@@ -15,6 +15,10 @@ module Records
              "substitute" => "opened a lesson by a substitute’s link",
              "stranger" => "asked for this class without being its teacher",
              "keeper" => "had the password set anew by whoever keeps the machine",
+             "taken_out" => "took records out as a file", "child_out" => "took out what is kept of one child",
+             "brought" => "brought in a file", "taken_back" => "took back what was brought in",
+             "ends" => "changed the day on which the class ends",
+             "emptied" => "names and photos were removed, since the class has ended",
              "sessions" => "signed out on other devices" }.freeze
     # What signing in notes by itself.
     SIGNING = { "login" => "signed in", "login_failure" => "tried a wrong password", "logout" => "signed out",
@@ -39,6 +43,13 @@ module Records
       again = { times: Sequel[:audit_events][:times] + 1, at: row[:at] }
       dataset.insert_conflict(target: :counted, conflict_where: Sequel.~(counted: nil), update: again)
              .insert(counted: day, **row)
+    end
+
+    # @param room [Classroom]
+    # @return [Array<Row>] what was done to a class, the newest first
+    def self.of_class(room, most:)
+      rows = where(Sequel[:audit_events][:classroom_id] => room.id).eager(:account).reverse(:at).limit(most).all
+      rows.map { |row| Row.new(at: row.at, who: row.account&.name.to_s, what: WHAT.fetch(row.what, row.what)) }
     end
 
     # @param account [Account]

@@ -6,6 +6,9 @@ module Records
   class Recorder
     KEPT = (Observation::ADDED - %i[replaces_id client_key account_id substitute]).freeze
 
+    # What comes after the class has ended.
+    class Closed < Rungs::Error; end
+
     # A record of which nothing more is known.
     NEW = {
       **Observation::ADDED.to_h { |column| [column, nil] },
@@ -31,7 +34,10 @@ module Records
     # @param happened_at [Time]
     # @param details [Hash] move, answer, used, help, heard, seconds
     # @return [Observation] the one that stands, new or already there
+    # @raise [Closed]
     def record(child:, problem:, code:, client_key:, happened_at:, **details)
+      raise Closed, "this class has ended: nothing is recorded any more" if over?(happened_at)
+
       row = { classroom_id: @classroom.id, child_id: child.id, problem_id: problem.id, code: code,
               rung: Rungs::Strategy::Rung::ALL[code]&.level, happened_at: happened_at, **judged(details, problem) }
       added = DB.transaction { add(row, client_key, problem) }
@@ -83,6 +89,9 @@ module Records
     end
 
     private
+
+    # What was said before its end is kept, whenever it comes.
+    def over?(time) = @classroom.ends_on && @classroom.over?(@classroom.today(time))
 
     # Many records at once; estimates are made anew at the end.
     def together(keys)

@@ -80,6 +80,11 @@ module Sheets
       high * unit
     end
 
+    # @param jpeg [String] bytes
+    def photo(jpeg, y:, height:)
+      @pdf.image StringIO.new(jpeg), at: at(0, y), fit: [width * MM, height * MM]
+    end
+
     # The same drawing again is drawn once and put there as often as it comes.
     # @param drawn [String] SVG
     def svg(drawn, x, y, wide)

@@ -14,7 +14,7 @@ module Pages
       FAR = 60
 
       SECTIONS = { "today" => "Today", "plan" => "Plan", "board" => "Board", "listen" => "Listen", "climb" => "Climb",
-                   "sheets" => "Sheets" }.freeze
+                   "sheets" => "Sheets", "records" => "Records" }.freeze
       VIEWS = File.join(Rungs::ROOT, "app/pages")
 
       set :views, VIEWS

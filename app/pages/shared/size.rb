@@ -17,7 +17,13 @@ module Pages
 
       private
 
-      def most(env) = env["PATH_INFO"].start_with?("/photos/") ? MOST_PHOTO : MOST
+      def most(env)
+        case env["PATH_INFO"]
+        when %r{\A/photos/} then MOST_PHOTO
+        when %r{\A/records/\d+/in\z} then Records::Upload::MOST + MOST
+        else MOST
+        end
+      end
     end
   end
 end

@@ -10,6 +10,14 @@ module Pages
       def parts = course&.parts.to_a
       def course = lesson&.course
 
+      # Whether names and photos go soon; who sees it was told.
+      def notice?
+        return false unless room.to_be_told?(today)
+
+        room.tell(today) unless substitute?
+        true
+      end
+
       # The lesson that stopped before its end, where today's has not begun.
       def unfinished = @unfinished ||= (room.unfinished(today) unless parts.any?(&:begun?))
 

@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+module Exchange
+  # Answers of a table, on their way into a class: what of them is there already, whose they are, and then all of them
+  # or nothing. Rows that are equal count as often as they are there.
+  class BringAnswers
+    SLICE = 500
+    # When a day's answers are put, since a table tells the day alone.
+    HOUR = 10 * 3600
+
+    # rows: that can be read. new: of them, those that are not there. unknown: names of nobody in the class. faults:
+    # Array<AnswerTable::Fault>.
+    Preview = Struct.new(:rows, :new, :unknown, :faults, keyword_init: true)
+
+    # @param room [Records::Classroom]
+    # @param table [AnswerTable]
+    # @param adding [Boolean] whether names that are nobody's yet are put on the list
+    def initialize(room, table, adding: false)
+      @room = room
+      @table = table
+      @adding = adding
+    end
+
+    # Writes nothing.
+    # @return [Preview]
+    def preview
+      unknown, fresh = Hash.new(0), 0
+      rows = @table.each_row do |row|
+        child = children[row.child]
+        unknown[row.child] += 1 unless child
+        fresh += 1 unless child && there?(child, row)
+      end
+      Preview.new(rows: rows, new: fresh, unknown: unknown.keys, faults: @table.faults)
+    end
+
+    # @param account [Records::Account]
+    # @param name [String] of the file
+    # @return [Integer] how many were brought
+    def call(account, name:)
+      DB.transaction do
+        @brought = Records::Brought.note(@room, account, "answers", name)
+        slice, put = [], 0
+        @table.each_row do |row|
+          made = made(row) or next
+          slice << made
+          put += 1
+          slice = insert(slice) if slice.size == SLICE
+        end
+        insert(slice)
+        Records::Brought.where(id: @brought).update(rows: put)
+        Records::Ledger.new(@room).rebuild
+        put
+      end
+    end
+
+    # Takes all of it out again.
+    # @param room [Records::Classroom]
+    # @param id [Integer] of what was brought
+    def self.take_back(room, id)
+      DB.transaction do
+        rows = DB[:observations].where(classroom_id: room.id, brought_id: id)
+        later = DB[:observations].where(replaces_id: rows.select(:id), classroom_id: room.id)
+        later.delete while later.any?
+        problems = rows.distinct.select_map(:problem_id)
+        rows.delete
+        heard = DB[:observations].where(classroom_id: room.id).select(:problem_id)
+        DB[:problems].where(id: problems).exclude(id: heard).delete
+        Records::Brought.where(id: id, classroom_id: room.id).delete
+        Records::Ledger.new(room).rebuild
+      end
+    end
+
+    private
+
+    def children = @children ||= DB[:children].where(classroom_id: @room.id).select_hash(:name, :id)
+
+    # @return [Boolean] whether such a row is there still to be counted off
+    def there?(child, row)
+      key = key(child, row)
+      (counted[key] -= 1) >= 0 if counted[key].positive?
+    end
+
+    # @return [Hash{Array => Integer}] how often each row is there
+    def counted
+      @counted ||= begin
+        rows = @room.observations_dataset.standing.with_posed
+                    .select_map([:child_id, :happened_at, Sequel[:posed][:equation], :code, :answer])
+        Hash.new(0).merge(rows.map { |child, at, *rest| [child, @room.today(at), *rest] }.tally)
+      end
+    end
+
+    def key(child, row) = [child, row.record.day, row.problem.to_s, row.code, row.answer]
+
+    def made(row)
+      child = children[row.child] || (newcomer(row.child) if @adding) or return
+      return if there?(child, row)
+
+      at = Time.at(@room.midnight(row.record.day).to_i + HOUR + (seconds[row.record.day] += 1))
+      tap = SecureRandom.uuid
+      { classroom_id: @room.id, child_id: child, problem_id: problem(row, at), first_key: tap, client_key: tap,
+        happened_at: at, code: row.code, rung: row.record.rung, move: row.move, answer: row.answer,
+        right: row.record.right, help: row.record.help, seconds: row.seconds, brought_id: @brought }
+    end
+
+    def seconds = @seconds ||= Hash.new(0)
+
+    def newcomer(name)
+      @children[name] = DB[:children].insert(classroom_id: @room.id, name: name)
+    end
+
+    # One for each equation of a day.
+    def problem(row, at)
+      (@problems ||= {})[[row.record.day, row.problem.to_s]] ||=
+        (lessons[row.record.day] ||= @room.lesson_for(row.record.day)).pose(row.problem, story: "", at: at).id
+    end
+
+    def lessons = @lessons ||= {}
+
+    def insert(rows)
+      DB[:observations].multi_insert(rows)
+      []
+    end
+  end
+end

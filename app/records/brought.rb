@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Records
+  # Something that was brought into a class, or a class that was: for thirty days it can be taken back whole.
+  class Brought < Sequel::Model(:brought)
+    many_to_one :classroom, class: "Records::Classroom"
+    many_to_one :account, class: "Records::Account"
+
+    DAYS = 30
+
+    dataset_module do
+      # The last first.
+      def to_take_back(now = Time.now) = where { at > now - (DAYS * 86_400) }.reverse(:at, :id)
+    end
+
+    # @param kind ["class", "answers"]
+    # @param name [String] of the file
+    # @return [Integer] its id
+    def self.note(room, account, kind, name)
+      dataset.insert(account_id: account.id, classroom_id: room.id, kind: kind, name: name.to_s[0, 120], at: Time.now)
+    end
+
+    # "last year.csv, 120 answers"
+    def title
+      what = { "class" => "the class", "answers" => rows == 1 ? "1 answer" : "#{rows} answers" }.fetch(kind)
+      "#{what} from #{name}"
+    end
+  end
+end
