@@ -32,7 +32,7 @@ module Records
     def things = (told = Rungs::Problem::Template::ALL[template]) ? told.things : ["counter"]
 
     # @return [Integer] how many children were heard on it
-    def heard_count = Observation.standing.where(problem_id: id).distinct.count(:child_id)
+    def heard_count = Observation.heard_on(self).size
 
     # @return [Array<Observation>] rungs heard of it, in order, with their children
     def rungs_heard = Observation.standing.where(problem_id: id).exclude(rung: nil).in_order.eager(:child).all

@@ -18,7 +18,7 @@ module Pages
         return "Nothing was heard yet. All that will be is yours to take." unless first
 
         many = heard.count.to_s.gsub(/(?<=\d)(?=(\d{3})+\z)/, ",")
-        "#{many} answers of #{plural(heard.distinct.count(:child_id), 'child', 'children')} since " \
+        "#{many} answers of #{plural(heard.distinct.select(:child_id).count, 'child', 'children')} since " \
           "#{short_date(room.today(first))}. All of it is yours to take."
       end
 
