@@ -41,17 +41,20 @@ class Copies
     pg("pg_restore", "--clean", "--if-exists", "--no-owner", "--single-transaction", file)
   end
 
-  private
-
-  # The password goes by the environment, so that no list of processes shows it.
-  def pg(name, *arguments)
+  # A tool of PostgreSQL. The password goes by the environment, so that no list of processes shows it.
+  # @param database [Boolean] whether it works with the database
+  # @return [String] what it said
+  # @raise [Failure]
+  def pg(name, *arguments, database: true)
     tool = BIN.map { |folder| File.join(folder, name) }.find { |path| File.executable?(path) }
     raise Failure, "#{name} is not there: install the Debian package postgresql-client-15." unless tool
 
     where = URI(@url)
     environment = { "PGPASSWORD" => URI.decode_www_form_component(where.password.to_s) }
     where.password = nil
-    said, status = Open3.capture2e(environment, tool, "--dbname=#{where}", *arguments)
+    said, status = Open3.capture2e(environment, tool, *("--dbname=#{where}" if database), *arguments)
     raise Failure, "#{name}: #{said.lines.last.to_s.strip}" unless status.success?
+
+    said
   end
 end

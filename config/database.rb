@@ -66,5 +66,5 @@ module Database
     owner.run("GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO #{worker}")
     owner.run("GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO #{worker}")
   end
-  private_class_method :hand_over, :latest, :step, :newer
+  private_class_method :hand_over, :step, :newer
 end

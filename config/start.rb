@@ -96,7 +96,7 @@ class Start
 
   def prepare
     ENV["RUNGS_HOST"], ENV["RUNGS_PORT"], ENV["RUNGS_DEMO"] = @host, @port.to_s, (@demo ? "1" : "0")
-    ENV["RUNGS_WORKERS"] = Workers.number.to_s
+    ENV["RUNGS_WORKERS"], ENV["RUNGS_NIGHTLY"] = Workers.number.to_s, "1"
     require_relative "boot"
     check_mail
     Database.migrate { |step, url| before_tables_change(step, url) }

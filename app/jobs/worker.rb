@@ -59,11 +59,23 @@ module Jobs
       end
     end
 
+    ADMIN = File.join(Rungs::ROOT, "bin/rungs-admin")
+
+    # Once a day: a copy of everything, by a process of its own, and what classes that are over leave behind.
+    def night_work
+      Process.detach(spawn(ADMIN, "backup", out: File::NULL, err: File::NULL)) if Records::Copy.due?
+      return if @let_go == Date.today
+
+      @let_go = Date.today
+      Records::LettingGo.call.each { |step| puts step }
+    end
+
     def tidy
       return if Time.now - @tidied < TIDY
 
       Records::Job.tidy
       Records::Upload.tidy
+      night_work if ENV["RUNGS_NIGHTLY"]
       @tidied = Time.now
     end
   end

@@ -34,7 +34,7 @@ module Records
     def leave_classrooms
       [*classrooms, *archived].each do |classroom|
         shared = db[:memberships].where(classroom_id: classroom.id).exclude(account_id: id)
-        classroom.delete if shared.empty?
+        classroom.erase if shared.empty?
       end
     end
   end

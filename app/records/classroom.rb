@@ -52,6 +52,14 @@ module Records
       last ? { band: last.band, operation: last.operation } : {}
     end
 
+    # All of it goes, and no copy brings its children back.
+    def erase
+      DB.transaction do
+        Erasing.note(Child.where(classroom_id: id).select_map(:id))
+        delete
+      end
+    end
+
     # A class with the same children, settings and teacher, and no records; this one is put away.
     # @param name [String]
     # @param by [Account]

@@ -11,6 +11,12 @@ module Records
       @named = /(?<!\p{L})#{Regexp.escape(child.name)}(?!\p{L})/
     end
 
+    # So that a copy which is brought back brings none of them back.
+    # @param ids [Array<Integer>] of children
+    def self.note(ids)
+      DB[:erased].insert_conflict.multi_insert(ids.map { |id| { child_id: id, at: Time.now } })
+    end
+
     # @return [Array<String>] each once
     def stories
       @stories ||= (posed.select_map(:story) + told.map { |data| data[:words] }).grep(@named).uniq
@@ -33,6 +39,7 @@ module Records
         forget_initials
         posed.each { |problem| problem.update(story: renamed(problem.story)) if named?(problem.story) } if stories
         DB[:memberships].where(classroom_id: @room.id).update(drafts: Sequel.lit("'{}'"))
+        Erasing.note([@child.id])
         @child.delete
       end
     end

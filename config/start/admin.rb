@@ -5,34 +5,49 @@
 ENV["BUNDLE_WITHOUT"] ||= "test"
 require "bundler/setup"
 require_relative "../cluster"
-require_relative "../copies"
+require_relative "../backups"
 
 # Commands for the one who keeps the machine.
 module Admin
   HELP = <<~TEXT
     bin/rungs-admin: for the one who keeps this machine
 
+      bin/rungs-admin backup              a copy of everything now, tried by restoring it; bin/start makes one each day
+      bin/rungs-admin list                the copies there are, and how much room the next ones need
+      bin/rungs-admin check [FILE]        tries a copy by restoring it beside; the newest where none is named
+      bin/rungs-admin restore FILE        everything as it was in a copy; what is there now is copied first.
+                                          Rungs has to be ended before
+      bin/rungs-admin tidy [--dry-run]    takes names and photos out of classes whose time is over; bin/start does it
+                                          each day. With --dry-run it only says what it would do
       bin/rungs-admin password ADDRESS    a new password for an account, printed once; its sessions end
       bin/rungs-admin go-back FILE        everything as it was in a copy that bin/start made before it changed tables;
                                           Rungs has to be ended first, and the version from then be in place
+
+    Copies are in RUNGS_BACKUPS (else var/backups). With RUNGS_BACKUP_RECIPIENT (a public key of age) they are
+    encrypted; RUNGS_BACKUP_IDENTITY names the file with the key that reads them. docs/keeping.md tells more.
   TEXT
   LETTERS = 14
+  UNCHANGED = "Nothing was changed."
+  # How many arguments each command takes after its name.
+  COMMANDS = { "password" => 1..1, "go-back" => 1..1, "backup" => 0..0, "list" => 0..0, "check" => 0..1,
+               "restore" => 1..1, "tidy" => 0..1 }.freeze
+  VAR = ENV.fetch("RUNGS_VAR") { File.expand_path("../../var", __dir__) }
 
   module_function
 
   # @return [Integer] the exit status
   def run(arguments)
-    command, what, *rest = arguments
-    return help(arguments) unless %w[password go-back].include?(command) && what && rest.empty?
+    command, *rest = arguments
+    return help(arguments) unless COMMANDS[command]&.cover?(rest.size)
 
-    command == "password" ? with_database { password(what) } : go_back(what)
+    with_database { public_send(command.tr("-", "_"), *rest) }
   rescue Cluster::Failure, Copies::Failure => e
     complain e.message
   end
 
   def help(arguments)
-    return complain("“#{arguments.join(' ')}” means nothing here.\n\n#{HELP}") unless [[],
-                                                                                       ["--help"]].include?(arguments)
+    known = [[], ["--help"]].include?(arguments)
+    return complain("“#{arguments.join(' ')}” means nothing here.\n\n#{HELP}") unless known
 
     puts HELP
     0
@@ -45,7 +60,7 @@ module Admin
 
   # The database of DATABASE_URL, or this folder's own; started for the while where it is not running.
   def with_database
-    cluster = Cluster.new(File.expand_path("../../var/postgres", __dir__)) unless ENV["DATABASE_URL"]
+    cluster = Cluster.new(File.join(VAR, "postgres")) unless ENV["DATABASE_URL"]
     started = cluster && !cluster.running?
     ENV["DATABASE_URL"] ||= cluster.start("rungs")
     ENV["RUNGS_OWNER_URL"] ||= cluster.owner_url("rungs") if cluster
@@ -57,15 +72,64 @@ module Admin
 
   # Asks first: what came after the copy is gone then.
   def go_back(file)
-    puts "Everything that came after this copy will be gone. Type “go back” to do it."
-    return complain("Nothing was changed.") unless $stdin.gets.to_s.strip == "go back"
+    return complain(UNCHANGED) unless agreed?("go back", "Everything that came after this copy will be gone.")
 
-    with_database do
-      Copies.new(File.dirname(file), ENV["RUNGS_OWNER_URL"] || ENV.fetch("DATABASE_URL")).go_back(file)
-    end
+    Copies.new(File.dirname(file), owner_url).go_back(file)
     puts "Everything is as it was in #{File.basename(file)}."
     0
   end
+
+  def backup
+    made = Records::Copy.make(backups) or return complain("Another copy is being made.")
+    puts "#{made.file}: #{made.counted} rows, #{megabytes(made.bytes)}, tried and complete."
+    0
+  end
+
+  def list
+    backups.all.each { |file| puts "#{file}  #{megabytes(File.size(file))}" }
+    puts "There are none yet." if backups.all.empty?
+    free, needs = backups.room
+    puts "#{free} MB are free; the next copy needs about #{needs} MB, and six times as much while it is tried."
+    0
+  end
+
+  def check(file = backups.all.last)
+    return complain("There is no copy yet.") unless file
+
+    puts "#{file}: #{backups.check(file)} rows, restored and complete."
+    0
+  end
+
+  # What was erased since stays erased, and no number is given twice.
+  def restore(file)
+    return complain(UNCHANGED) unless agreed?("restore", "What is there now will be replaced (it is copied first).")
+
+    kept = backups.restore(file, newest: Database.latest)
+    DB.disconnect
+    Database.migrate
+    gone = backups.erased.filter_map { |id| Records::Child[id] }.each { |child| Records::Erasing.new(child).call }.size
+    backups.raise_sequences
+    puts "Everything is as it was in #{File.basename(file)}; what was there before is in #{kept}."
+    puts "#{gone} #{gone == 1 ? 'child' : 'children'} erased since then were erased again." if gone.positive?
+    0
+  end
+
+  def tidy(how = nil)
+    return help(["tidy", how]) unless [nil, "--dry-run"].include?(how)
+
+    steps = Records::LettingGo.call(dry: !how.nil?)
+    puts(steps.empty? ? "There is nothing to do." : steps)
+    0
+  end
+
+  def agreed?(words, what)
+    puts "#{what} Type “#{words}” to do it."
+    $stdin.gets.to_s.strip == words
+  end
+
+  def owner_url = ENV["RUNGS_OWNER_URL"] || ENV.fetch("DATABASE_URL")
+  def backups = Backups.new(ENV.fetch("RUNGS_BACKUPS") { File.join(VAR, "backups") }, owner_url)
+  def megabytes(bytes) = "#{(bytes / (1024.0**2)).round(1)} MB"
 
   def password(address)
     account = Records::Account.first(email: address) or return complain("No account has the address #{address}.")

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "app_helper"
-require_relative "../../config/copies"
+require_relative "../../config/backups"
 require_relative "../../config/updates"
 
 RSpec.describe Copies do
@@ -59,5 +59,81 @@ RSpec.describe Copies do
     many = (1..7).map { |number| said.lines.first.sub("libpq5", "lib#{number}") }.join
     expect(Updates.sentence(many)).to include("lib1, lib2, lib3, lib4, lib5 and 2 more")
     [nil, "", said.lines.last].each { |none| expect(Updates.sentence(none.to_s)).to be_nil }
+  end
+end
+
+RSpec.describe Backups do
+  let(:folder) { Dir.mktmpdir }
+  let(:owner) { ENV.fetch("RUNGS_OWNER_URL") { ENV.fetch("DATABASE_URL") } }
+  # A database of its own, for this spec.
+  let(:name) { "rungs_backed_up#{ENV.fetch('TEST_ENV_NUMBER', '')}" }
+  let(:aside) { owner.sub(%r{/[^/]+\z}, "/#{name}") }
+  let(:backups) { described_class.new(folder, aside, recipient: nil) }
+
+  around do |example|
+    Sequel.connect(owner) do |db|
+      ["DROP DATABASE IF EXISTS #{name}", "CREATE DATABASE #{name}"].each { |sql| db.run(sql) }
+    end
+    there do |db|
+      db.run("CREATE TABLE schema_info (version int); INSERT INTO schema_info VALUES (31)")
+      db.run("CREATE TABLE erased (child_id bigint PRIMARY KEY, at timestamptz)")
+      db.run("CREATE TABLE lanterns (id serial PRIMARY KEY, lit int); INSERT INTO lanterns (lit) VALUES (7), (8)")
+    end
+    example.run
+    Sequel.connect(owner) { |db| db.run("DROP DATABASE #{name} WITH (FORCE)") }
+    FileUtils.rm_rf(folder)
+  end
+
+  def there(&block) = Sequel.connect(aside, &block)
+  def lit = there { |db| db[:lanterns].order(:id).select_map(:lit) }
+
+  it "is tried by restoring it, counted, readable for its owner only, and brought back with what was there kept" do
+    made = backups.make
+    expect([made.counted, File.stat(made.file).mode & 0o777, backups.check(made.file)]).to eq([3, 0o600, 3])
+    there { |db| db[:lanterns].insert(lit: 9) && db[:erased].insert(child_id: 5, at: Time.now) }
+    kept = backups.restore(made.file, newest: 31)
+    backups.raise_sequences
+    expect([lit, backups.erased, File.size?(kept).positive?]).to eq([[7, 8], [5], true])
+    expect(there { |db| db[:lanterns].insert(lit: 1) }).to eq(4)
+    expect { backups.restore(made.file, newest: 30) }.to raise_error(described_class::Failure, /newer version/)
+    expect { backups.check("#{folder}/none") }.to raise_error(described_class::Failure, /no copy/)
+    expect(there { |db| db[:pg_database].where(Sequel.like(:datname, "rungs_trial%")).count }).to eq(0)
+  end
+
+  it "is not called good where the trial finds fewer rows, and nothing of it stays" do
+    allow(backups).to receive(:counted).and_wrap_original do |counted, db|
+      counted.call(db).tap { |counts| counts[:lanterns] += 1 if db.opts[:database] == name }
+    end
+    expect { backups.make }.to raise_error(described_class::Failure, /lanterns has 2 of 3 rows/)
+    expect(backups.all).to eq([])
+  end
+
+  it "says before it is made that the disk has no room for it" do
+    allow(backups).to receive(:room).and_return([500, 80])
+    expect { backups.make }.to raise_error(described_class::Failure, /500 MB free.* about 680 MB/)
+  end
+
+  it "keeps the last fourteen days, one of each of eight weeks and of twelve months" do
+    days = (0..500).map { |back| Date.new(2026, 11, 29) - back }
+    days.each { |day| File.write(File.join(folder, "rungs-#{day.iso8601}-020000.dump"), "") }
+    backups.send(:let_go, Time.utc(2026, 11, 29, 3))
+    left = backups.all.map { |file| Date.iso8601(File.basename(file)[6, 10]) }
+    expect(left.last(14)).to eq(days.first(14).reverse)
+    expect(left.map { |day| [day.year, day.month] }.uniq.size).to eq(12)
+    expect(left.map { |day| [day.cwyear, day.cweek] }.last(22).uniq.size).to be >= 8
+    expect(left.size).to be <= 34
+  end
+
+  it "is encrypted to a recipient, after its trial, and read with the key alone" do
+    key = File.join(folder, "key")
+    system("age-keygen", "-o", key, out: File::NULL, err: File::NULL)
+    recipient = File.read(key)[/age1\w+/]
+    sealed = described_class.new(folder, aside, recipient: recipient, identity: key)
+    made = sealed.make
+    expect(File.binread(made.file)).to start_with("age-encryption")
+    expect(sealed.check(made.file)).to eq(3)
+    locked = described_class.new(folder, aside, recipient: recipient, identity: nil)
+    expect { locked.check(made.file) }.to raise_error(described_class::Failure, /encrypted/)
+    expect(Dir[File.join(folder, "*.dump")]).to eq([])
   end
 end

@@ -99,7 +99,7 @@ RSpec.describe Jobs do
     expect { ask(seed: 11) }.to raise_error(Records::Job::TooMany)
     sign_in teacher[0]
     get sheet
-    expect([last_response.status, last_response.body]).to match([422, /10 of your sheets are being drawn/])
+    expect([last_response.status, last_response.body]).to match([422, /10 of your files are being made/])
     expect(ask(other, seed: 11)).to be_a(Records::Job)
   end
 

@@ -57,7 +57,7 @@ module Pages
         there = Records::Brought.where(classroom_id: room.id).to_take_back.first(id: params[:brought].to_i) || halt(404)
         note_act("taken_back", room)
         if there.kind == "class"
-          room.delete
+          room.erase
           redirect "/"
         else
           Exchange::BringAnswers.take_back(room, there.id)

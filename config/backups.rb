@@ -1,0 +1,230 @@
+# frozen_string_literal: true
+
+require "json"
+require "sequel"
+require "time"
+require_relative "copies"
+
+# Copies of the whole database that are made while it goes on: each is restored into a database beside and counted row
+# by row before it is called good, then encrypted where a recipient is set. Beside them lie the numbers of erased
+# children and how high every sequence ever stood, so that a copy brought back brings nobody back and gives no number
+# twice.
+class Backups
+  Failure = Copies::Failure
+  # How many days, weeks and months of them are kept; megabytes that have to stay free beside a copy.
+  DAYS, WEEKS, MONTHS, SPARE = 14, 8, 12, 200
+  NAME = /\Arungs-(\d{4})-(\d\d)-(\d\d)-\d{6}\.dump(\.age)?\z/
+  # Whoever holds this lock makes one.
+  LOCK = 4601
+
+  # at: Time. file: its path. bytes: how large. counted: rows.
+  Made = Struct.new(:at, :file, :bytes, :counted, keyword_init: true)
+
+  # @param folder [String]
+  # @param url [String] of the database, as the role that owns its tables and may make others
+  # @param recipient [String, nil] a public key of age
+  # @param identity [String, nil] a file with the key that reads them
+  def initialize(folder, url, recipient: ENV.fetch("RUNGS_BACKUP_RECIPIENT", nil),
+                 identity: ENV.fetch("RUNGS_BACKUP_IDENTITY", nil))
+    @folder = folder
+    @url = url
+    @recipient = recipient
+    @identity = identity
+    @tools = Copies.new(folder, url)
+  end
+
+  # @return [Array<String>] paths, the oldest first
+  def all = Dir[File.join(@folder, "rungs-*")].select { |file| File.basename(file).match?(NAME) }.sort
+
+  # @return [Made] tried and complete
+  # @raise [Failure] saying why there is none; nothing half made stays
+  def make(now: Time.now)
+    FileUtils.mkdir_p(@folder, mode: 0o700)
+    check_room
+    plain = File.join(@folder, "rungs-#{now.utc.strftime('%Y-%m-%d-%H%M%S')}.dump")
+    counts = dump(plain)
+    try(plain, counts)
+    remember
+    file = @recipient ? encrypt(plain) : plain
+    let_go(now)
+    Made.new(at: now, file: file, bytes: File.size(file), counted: counts.values.sum)
+  rescue StandardError
+    FileUtils.rm_f([plain, "#{plain}.age"].compact) if plain
+    raise
+  end
+
+  # Tries one that is there.
+  # @return [Integer] rows
+  # @raise [Failure]
+  def check(file)
+    readable(file) { |plain| beside { |url| restored(plain, url).values.sum } }
+  end
+
+  # What is free, and about how much a copy needs, in megabytes.
+  # @return [Array(Integer, Integer)]
+  def room
+    free = Open3.capture2("df", "-Pm", @folder).first.lines.last.to_s.split[3].to_i
+    last = all.last
+    needs = last ? File.size(last) : size / 4
+    [free, (needs / (1024.0**2)).ceil]
+  end
+
+  # Puts a copy in the place of what is there. What was there is copied first.
+  # @param newest [Integer] the step that this version's tables are at
+  # @return [String] the copy of what was there
+  # @raise [Failure] and nothing was changed
+  def restore(file, newest:)
+    readable(file) do |plain|
+      step = step_of(plain)
+      refuse("That copy is of a newer version of Rungs (step #{step}; this one knows #{newest}).") if step > newest
+
+      remember
+      kept = Copies.new(File.join(@folder, "before-restore"), @url).make(step)
+      @tools.go_back(plain)
+      kept
+    end
+  end
+
+  # @return [Array<Integer>] numbers of children that were erased, whenever
+  def erased = (File.exist?(erased_file) ? File.readlines(erased_file, chomp: true).map(&:to_i) : []).sort
+
+  # Sets every sequence above the highest number that was ever given.
+  def raise_sequences
+    connected do |db|
+      sequences(db).each do |name, last|
+        most = [highest[name].to_i, last].max
+        db.get(Sequel.function(:setval, name, most)) if most.positive?
+      end
+    end
+  end
+
+  # Adds to what lies beside the copies: who was erased, how high sequences stand.
+  def remember
+    connected do |db|
+      ids = db.table_exists?(:erased) ? db[:erased].select_map(:child_id) : []
+      keep(erased_file, (erased | ids).sort.join("\n"))
+      now = sequences(db).to_h { |name, last| [name, [last, highest[name].to_i].max] }
+      keep(highest_file, JSON.generate(highest.merge(now)))
+    end
+  end
+
+  private
+
+  def refuse(words) = raise(Failure, words)
+  def erased_file = File.join(@folder, "erased-children")
+  def highest_file = File.join(@folder, "sequences.json")
+  def highest = File.exist?(highest_file) ? JSON.parse(File.read(highest_file)) : {}
+  def keep(file, text) = File.write(file, text, perm: 0o600)
+
+  def connected(url = @url)
+    db = Sequel.connect(url, max_connections: 1)
+    yield db
+  ensure
+    db&.disconnect
+  end
+
+  def sequences(db)
+    db[:pg_sequences].where(schemaname: "public").select_map(%i[sequencename last_value]).to_h.transform_values(&:to_i)
+  end
+
+  def size = connected { |db| db.get(Sequel.function(:pg_database_size, Sequel.function(:current_database))) }
+
+  # While a copy is made it is there twice, restored.
+  def check_room
+    free, needs = room
+    return if free > (needs * 6) + SPARE
+
+    raise Failure, "The disk has #{free} MB free, and a copy with its trial needs about #{(needs * 6) + SPARE} MB. " \
+                   "Free some space; there was no copy today."
+  end
+
+  # Counted and written of one moment, whatever is recorded meanwhile.
+  # @return [Hash{Symbol => Integer}] rows by table
+  def dump(file)
+    connected do |db|
+      db.transaction(isolation: :repeatable, read_only: true) do
+        snapshot = db.get(Sequel.function(:pg_export_snapshot))
+        counts = counted(db)
+        @tools.pg("pg_dump", "--format=custom", "--snapshot=#{snapshot}", "--file=#{file}")
+        File.chmod(0o600, file)
+        counts
+      end
+    end
+  end
+
+  def counted(db) = db.tables(schema: :public).sort.to_h { |table| [table, db[Sequel[:public][table]].count] }
+
+  def try(file, counts)
+    found = beside { |url| restored(file, url) }
+    return if found == counts
+
+    off = counts.keys.find { |table| found[table] != counts[table] }
+    raise Failure, "The copy was tried and is not complete: #{off} has #{found[off].to_i} of #{counts[off]} rows."
+  end
+
+  # Into an empty database.
+  def restored(file, url)
+    Copies.new(@folder, url).pg("pg_restore", "--no-owner", "--no-privileges", "--exit-on-error", file)
+    connected(url) { |db| counted(db) }
+  end
+
+  # A database of its own for a while.
+  # @yield [String] its address
+  def beside
+    name = "rungs_trial_#{Process.pid}"
+    connected { |db| db.run("CREATE DATABASE #{name}") }
+    yield @url.sub(%r{/[^/?]+(?=\?|\z)}, "/#{name}")
+  rescue Sequel::DatabaseError => e
+    raise Failure, "The copy could not be tried: #{e.message.lines.first.strip}."
+  ensure
+    connected { |db| db.run("DROP DATABASE IF EXISTS #{name} WITH (FORCE)") }
+  end
+
+  def step_of(plain)
+    said = @tools.pg("pg_restore", "--data-only", "--table=schema_info", "--file=-", plain, database: false)
+    said[/^\d+$/].to_i
+  end
+
+  def encrypt(plain)
+    age("--encrypt", "--recipient", @recipient, "--output", "#{plain}.age", plain)
+    File.chmod(0o600, "#{plain}.age")
+    FileUtils.rm_f(plain)
+    "#{plain}.age"
+  end
+
+  # @yield [String] the path of a copy that can be read
+  def readable(file)
+    raise Failure, "There is no copy #{file}." unless File.file?(file)
+    return yield file unless file.end_with?(".age")
+    raise Failure, "That copy is encrypted: set RUNGS_BACKUP_IDENTITY to the file with its key." unless @identity
+
+    begin
+      plain = File.join(@folder, "reading-#{Process.pid}")
+      age("--decrypt", "--identity", @identity, "--output", plain, file)
+      yield plain
+    ensure
+      FileUtils.rm_f(plain)
+    end
+  end
+
+  def age(*arguments)
+    said, status = Open3.capture2e("age", *arguments)
+    raise Failure, "age: #{said.lines.last.to_s.strip}" unless status.success?
+  rescue Errno::ENOENT
+    raise Failure, "age is not there: install the Debian package age."
+  end
+
+  # What is older than the last days, but for one of each week and month.
+  def let_go(now)
+    dated = all.to_h { |file| [file, Date.new(*File.basename(file).match(NAME)[1..3].map(&:to_i))] }
+    stay = [dated.select { |_, day| day > now.to_date - DAYS }.keys,
+            first_of(dated, WEEKS) { |day| [day.cwyear, day.cweek] },
+            first_of(dated, MONTHS) { |day| [day.year, day.month] }].flatten
+    FileUtils.rm_f(dated.keys - stay)
+  end
+
+  # @return [Array<String>] the first of each of the last so many
+  def first_of(dated, count)
+    dated.group_by { |_, day| yield day }.sort.last(count).map { |_, all| all.map(&:first).min }
+  end
+end
