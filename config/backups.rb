@@ -14,6 +14,8 @@ class Backups
   # How many days, weeks and months of them are kept; megabytes that have to stay free beside a copy.
   DAYS, WEEKS, MONTHS, SPARE = 14, 8, 12, 200
   NAME = /\Arungs-(\d{4})-(\d\d)-(\d\d)-\d{6}\.dump(\.age)?\z/
+  # What lies beside them.
+  ERASED, HIGHEST = "erased-children", "sequences.json"
   # Whoever holds this lock makes one.
   LOCK = 4601
 
@@ -63,6 +65,7 @@ class Backups
   # What is free, and about how much a copy needs, in megabytes.
   # @return [Array(Integer, Integer)]
   def room
+    FileUtils.mkdir_p(@folder, mode: 0o700)
     free = Open3.capture2("df", "-Pm", @folder).first.lines.last.to_s.split[3].to_i
     last = all.last
     needs = last ? File.size(last) : size / 4
@@ -78,7 +81,7 @@ class Backups
       step = step_of(plain)
       refuse("That copy is of a newer version of Rungs (step #{step}; this one knows #{newest}).") if step > newest
 
-      remember
+      remember(beside: File.dirname(file))
       kept = Copies.new(File.join(@folder, "before-restore"), @url).make(step)
       @tools.go_back(plain)
       kept
@@ -86,7 +89,10 @@ class Backups
   end
 
   # @return [Array<Integer>] numbers of children that were erased, whenever
-  def erased = (File.exist?(erased_file) ? File.readlines(erased_file, chomp: true).map(&:to_i) : []).sort
+  def erased(folder = @folder)
+    file = File.join(folder, ERASED)
+    File.exist?(file) ? File.readlines(file, chomp: true).map(&:to_i) : []
+  end
 
   # Sets every sequence above the highest number that was ever given.
   def raise_sequences
@@ -99,22 +105,29 @@ class Backups
   end
 
   # Adds to what lies beside the copies: who was erased, how high sequences stand.
-  def remember
+  # @param beside [String] the folder of a copy that was brought here with its own lists
+  def remember(beside: @folder)
     connected do |db|
       ids = db.table_exists?(:erased) ? db[:erased].select_map(:child_id) : []
-      keep(erased_file, (erased | ids).sort.join("\n"))
-      now = sequences(db).to_h { |name, last| [name, [last, highest[name].to_i].max] }
-      keep(highest_file, JSON.generate(highest.merge(now)))
+      keep(ERASED, (erased | erased(beside) | ids).sort.join("\n"))
+      stood = [highest, highest(beside), sequences(db)]
+      keep(HIGHEST, JSON.generate(stood.reduce { |one, other| one.merge(other) { |_, *both| both.max } }))
     end
   end
 
   private
 
   def refuse(words) = raise(Failure, words)
-  def erased_file = File.join(@folder, "erased-children")
-  def highest_file = File.join(@folder, "sequences.json")
-  def highest = File.exist?(highest_file) ? JSON.parse(File.read(highest_file)) : {}
-  def keep(file, text) = File.write(file, text, perm: 0o600)
+
+  def highest(folder = @folder)
+    file = File.join(folder, HIGHEST)
+    File.exist?(file) ? JSON.parse(File.read(file)) : {}
+  end
+
+  def keep(name, text)
+    FileUtils.mkdir_p(@folder, mode: 0o700)
+    File.write(File.join(@folder, name), text, perm: 0o600)
+  end
 
   def connected(url = @url)
     db = Sequel.connect(url, max_connections: 1)
