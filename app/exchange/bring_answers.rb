@@ -97,7 +97,7 @@ module Exchange
 
       at = Time.at(@room.midnight(row.record.day).to_i + HOUR + (seconds[row.record.day] += 1))
       tap = SecureRandom.uuid
-      { classroom_id: @room.id, child_id: child, problem_id: problem(row, at), first_key: tap, client_key: tap,
+      { classroom_id: @room.id, child_id: child, problem_id: problems.id(row, at), first_key: tap, client_key: tap,
         happened_at: at, code: row.code, rung: row.record.rung, move: row.move, answer: row.answer,
         right: row.record.right, help: row.record.help, seconds: row.seconds, brought_id: @brought }
     end
@@ -108,15 +108,42 @@ module Exchange
       @children[name] = DB[:children].insert(classroom_id: @room.id, name: name)
     end
 
-    # One for each equation of a day.
-    def problem(row, at)
-      (@problems ||= {})[[row.record.day, row.problem.to_s]] ||=
-        (lessons[row.record.day] ||= @room.lesson_for(row.record.day)).pose(row.problem, story: "", at: at).id
-    end
+    # One problem for each equation of a day, many of them written at once.
+    class Problems
+      def initialize(room)
+        @room = room
+        @ids, @lessons, @waiting = {}, {}, []
+      end
 
-    def lessons = @lessons ||= {}
+      # @return [Integer] the id that the problem has, or will have
+      def id(row, at)
+        @ids[[row.record.day, row.problem.to_s]] ||= begin
+          lesson = @lessons[row.record.day] ||= @room.lesson_for(row.record.day)
+          given = next_id
+          @waiting << { **lesson.told(row.problem, story: "", at: at).values, id: given }
+          given
+        end
+      end
+
+      def write
+        DB[:problems].multi_insert(@waiting)
+        @waiting = []
+      end
+
+      private
+
+      # Numbers are fetched by the hundred.
+      def next_id
+        @given = Archive::Numbers.of(:problems, SLICE) if @given.nil? || @given.empty?
+        @given.shift
+      end
+    end
+    private_constant :Problems
+
+    def problems = @problems ||= Problems.new(@room)
 
     def insert(rows)
+      problems.write
       DB[:observations].multi_insert(rows)
       []
     end

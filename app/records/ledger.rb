@@ -55,6 +55,8 @@ module Records
     # @param child_ids [Array<Integer>]
     def rebuild(child_ids = DB[:children].where(classroom_id: @classroom.id).select_map(:id))
       DB.transaction do
+        # Right after many rows came in the database knows nothing of how many there are.
+        DB.run("SET LOCAL enable_seqscan = off")
         child_ids.each do |child_id|
           count_again(child_id)
           standing(child_id).group_by { |row| row[:operation] }.each do |operation, rows|

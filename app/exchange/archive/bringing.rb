@@ -34,10 +34,7 @@ module Exchange
         rows = @document[list.name.to_s]
         raise KeyError, list.name.to_s unless rows.map { |row| row["number"] } == [*1..rows.size]
 
-        next_id = Sequel.function(:nextval,
-                                  Sequel.function(:pg_get_serial_sequence, list.name.to_s, "id").cast(:regclass))
-        given = DB.from(Sequel.function(:generate_series, 1, rows.size)).select_map(next_id.as(:id))
-        given.sort.each.with_index(1).to_h { |id, number| [number, id] }
+        Numbers.of(list.name, rows.size).each.with_index(1).to_h { |id, number| [number, id] }
       end
 
       def about

@@ -10,8 +10,13 @@ module Exchange
       # @return [Hash] its JSON Schema
       def schema
         shape = among ? { "enum" => among } : self.class::KINDS.fetch(kind)
-        shape = { "anyOf" => [shape, { "type" => "null" }] } if none
-        { "description" => note, **shape }
+        { "description" => note, **(none ? or_null(shape) : shape) }
+      end
+
+      def or_null(shape)
+        return { "enum" => [*shape["enum"], nil] } if shape.key?("enum")
+
+        { **shape, "type" => [*shape["type"], "null"] }
       end
 
       # @param value [Object] of the database

@@ -23,7 +23,10 @@ module Exchange
       # @return [String, nil] where it is off and how, in a sentence; nil where it is as it should be
       def fault(document)
         require "json_schemer"
-        found = (@schemer ||= JSONSchemer.schema(to_h.except("$id"))).validate(document).first or return
+        schema = @schemer ||= JSONSchemer.schema(to_h.except("$id"))
+        return if schema.valid?(document)
+
+        found = schema.validate(document).first
         where = found["data_pointer"].delete_prefix("/")
         "#{where.empty? ? 'the whole' : where} is not as the schema has it"
       end

@@ -37,6 +37,13 @@ module Pages
         form[:as] == "pdf" ? child_page(child) : child_file(child)
       end
 
+      # For the next teacher: a page for the class and one a child.
+      get "/:room/next.pdf" do
+        note_act("taken_out", room)
+        headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=next.pdf"
+        Printing::ForNextTeacher.new(room, today: today).sheet(room.setting("paper")).render
+      end
+
       # Something to bring in: looked at first.
       post "/:room/in" do
         sent = params[:file].is_a?(Hash) ? params[:file] : refuse("Choose a file first")

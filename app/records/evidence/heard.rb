@@ -21,6 +21,7 @@ module Records
       def child_id = @row[:child_id]
       def problem_id = @row[:problem_id]
       def move = @row[:move]
+      def used = @row[:used].to_a
       def summary = @summary ||= Observation.call(@row.slice(*COLUMNS)).summary
 
       # @return [Rungs::Problem]

@@ -31,10 +31,9 @@ module Rungs
         return self unless record.weighed?
 
         all = recent + [record]
-        from = record.day - filter.rule.secure_days
-        Running.new(filter.hear(record), all.each_with_index.filter_map do |each, index|
-          each if each.day >= from || index >= all.size - Estimate::LAST
-        end)
+        from, least = record.day - filter.rule.secure_days, all.size - Estimate::LAST
+        gone = all.each_index.find { |index| index >= least || all[index].day >= from }
+        Running.new(filter.hear(record), all.drop(gone))
       end
 
       # @param on [Date] the day of the last record or later
