@@ -27,7 +27,7 @@ end
 source = Sheets::Source.new(kind: Rungs::Activity::ALL.fetch("hidden_beads").with)
 measure = Measure.new
 page = measure.seconds { Sheets::Practice.of(source, { seed: 3 }).render }
-families = measure.seconds { Sheets::NotePages.new(notes: notes, title: "For families").render }
+families = measure.seconds { Sheets::NotePages.new(each: notes, title: "For families").render }
 dominoes = measure.seconds { Sheets::Cut::Dominoes.of(source, { to: 9 }).render }
 measure.figure("a practice page", page * 1000, "ms", ceiling: 150)
 measure.figure("pages for #{CHILDREN} families", families, "s", ceiling: 6)

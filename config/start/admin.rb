@@ -2,7 +2,6 @@
 
 # What bin/rungs-admin does on this machine, for whoever may sit at it.
 # Needs nothing but what bin/start installed.
-ENV["BUNDLE_WITHOUT"] ||= "test"
 require "bundler/setup"
 require_relative "../cluster"
 require_relative "../backups"
