@@ -118,7 +118,7 @@ module Exchange
       # @return [Integer] the id that the problem has, or will have
       def id(row, at)
         @ids[[row.record.day, row.problem.to_s]] ||= begin
-          lesson = @lessons[row.record.day] ||= @room.lesson_for(row.record.day)
+          lesson = @lessons[row.record.day] ||= lesson_on(row.record.day)
           given = next_id
           @waiting << { **lesson.told(row.problem, story: "", at: at).values, id: given }
           given
@@ -131,6 +131,14 @@ module Exchange
       end
 
       private
+
+      # That day's, made where there is none.
+      def lesson_on(day)
+        same = { held_on: Sequel[:excluded][:held_on] }
+        id = DB[:lessons].insert_conflict(target: %i[classroom_id held_on], update: same)
+                         .insert(classroom_id: @room.id, held_on: day)
+        Records::Lesson.call(id: id, classroom_id: @room.id, held_on: day)
+      end
 
       # Numbers are fetched by the hundred.
       def next_id

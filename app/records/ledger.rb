@@ -55,8 +55,6 @@ module Records
     # @param child_ids [Array<Integer>]
     def rebuild(child_ids = DB[:children].where(classroom_id: @classroom.id).select_map(:id))
       DB.transaction do
-        # Right after many rows came in the database knows nothing of how many there are.
-        DB.run("SET LOCAL enable_seqscan = off")
         child_ids.each do |child_id|
           count_again(child_id)
           standing(child_id).group_by { |row| row[:operation] }.each do |operation, rows|
@@ -92,11 +90,24 @@ module Records
 
     def before(row) = row ? EstimateRows.running(row, sealed: true) : Rungs::Progress::Running.start
 
-    def standing(child_id, **more)
-      heard = Observation.standing.where(Sequel[:observations][:classroom_id] => @classroom.id, child_id: child_id)
-                         .exclude(rung: nil).in_order.with_posed
-      heard.where(more.transform_keys { |key| Sequel[:posed][key] })
-           .columns_of(%i[happened_at rung right help], %i[operation band affords parts])
+    # What stands of a child, in order. Rows are put together here: of many that have just come in, the database knows
+    # too little to do it quickly.
+    def standing(child_id, operation: nil)
+      stand = stand(child_id).reject { |row| row[:rung].nil? }
+      operation ? stand.select { |row| row[:operation] == operation } : stand
+    end
+
+    OWN, POSED = %i[id replaces_id undone happened_at problem_id rung right help].freeze,
+                 %i[id operation band affords parts].freeze
+    private_constant :OWN, :POSED
+
+    def stand(child_id)
+      versions = @classroom.observations_dataset.where(child_id: child_id).in_order.select(*OWN).naked.all
+      replaced = versions.filter_map { |row| row[:replaces_id] }.to_set
+      kept = versions.reject { |row| row[:undone] || replaced.include?(row[:id]) }
+      asked = DB[:problems].where(classroom_id: @classroom.id, id: kept.map { |row| row[:problem_id] }.uniq)
+      posed = asked.select(*POSED).as_hash(:id)
+      kept.map { |row| posed.fetch(row[:problem_id]).merge(row) }
     end
 
     def rebuild_scopes(child_id, operation, scopes)
@@ -133,7 +144,7 @@ module Records
 
     def count_again(child_id)
       here(:tallies, child_id).for_update.first
-      times = @classroom.observations_dataset.standing.where(child_id: child_id).select_map(:happened_at)
+      times = stand(child_id).map { |row| row[:happened_at] }
       records, last_at = times.size, times.max
       return here(:tallies, child_id).delete if records.zero?
 
