@@ -19,11 +19,13 @@ module Exchange
     LONGEST = 40
     HEADING = /\A(first|given|fore|pref|call|vor)|\A(name|child|pupil|student)\z/i
     LAST = /\A(last|sur|family|nach)/i
+    # As the roster standard has it: whose line it is, where not all are children.
+    ROLE, CHILD = /\Aroles?\z/i, /\A(student|learner|pupil|child)?\z/i
     NUMBERED = /\A\s*(\d{1,3}\s*[.):]?|[-*•])\s+/
     # Line ends of any machine; what is not seen and turns the direction of what is.
     ENDS = /\r\n?|[\u2028\u2029\u0085\v\f]/
     UNSEEN = /[\u0000-\u0008\u000E-\u001F\u007F-\u009F\u200E\u200F\u061C\u202A-\u202E\u2066-\u2069\uFEFF]/
-    private_constant :HEADING, :LAST, :NUMBERED, :ENDS
+    private_constant :HEADING, :LAST, :ROLE, :CHILD, :NUMBERED, :ENDS
 
     # Without the marks that are not seen, and with single spaces.
     def self.clean(name) = name.gsub(UNSEEN, "").strip.squeeze(" ")
@@ -97,7 +99,8 @@ module Exchange
     def in_columns(text, number)
       given, surname = columns.of(text, HEADING), columns.of(text, LAST)
       given, surname = given.split(/\s*,\s*/, 2).reverse if given.match?(/\S,\s*\S/)
-      kind = Cells.other(given)
+      role = columns.of(text, ROLE)
+      kind = role.match?(CHILD) ? Cells.other(given) : "a #{role}"
       found(text, number, kind ? "" : given, surname.to_s, [kind].compact)
     end
 

@@ -7,6 +7,13 @@ RSpec.describe Exchange::Archive do
   let(:room) { teacher[1] }
   let(:ada) { room.children.first }
   let(:folder) { Dir.mktmpdir("rungs-archive") }
+  # What is no part of a class in a file: who signs in, what is made again, and what is of a moment.
+  let(:elsewhere) { %i[audit_events brought estimate_steps estimates jobs memberships tallies uploads] }
+  let(:left_out) do
+    { lessons: %i[code board board_version substitute_key], observations: %i[account_id brought_id],
+      home_answers: %i[account_id], photos: %i[content],
+      classrooms: %i[demo archived_on calendar_key told_on emptied_on] }
+  end
 
   def fill
     recorder = Records::Recorder.new(room, teacher[0])
@@ -122,6 +129,17 @@ RSpec.describe Exchange::Archive do
       expect { described_class.read(path).bring(account) }.to raise_error(described_class::Refused, /fit together/)
     end
     expect(DB[:classrooms].count).to eq(classes)
+  end
+
+  it "forgets no table and no column of what is kept of a class" do
+    lists = described_class::Lists::ALL.to_h { |list| [list.name, list.columns] }
+    lists[:classrooms] = described_class::Lists::CLASS.map(&:name)
+    tables = DB.tables.select { |table| DB.schema(table).map(&:first).intersect?(%i[classroom_id part_id way_id]) }
+    expect(tables - lists.keys).to match_array(elsewhere)
+    lists.each do |table, columns|
+      there = DB.schema(table).map(&:first) - %i[id classroom_id] - left_out.fetch(table, [])
+      expect([table, there - columns, columns - there]).to eq([table, [], []])
+    end
   end
 
   it "holds of one child only what is about that child" do

@@ -115,4 +115,15 @@ RSpec.describe Exchange::ClassList do
     200.times { expect(states(Array.new(60) { signs.sample(random: random) }.join)).to be_an(Array) }
     expect(states("")).to eq([])
   end
+
+  it "reads a users file of the open roster standard: children only, names only" do
+    text = "sourcedId,status,dateLastModified,enabledUser,orgSourcedIds,role,username,givenName,familyName,email\n" \
+           "u1,active,2026-08-01,true,o1,student,ada1,Ada,Lane,ada@example.org\n" \
+           "u2,active,2026-08-01,true,o1,teacher,reva,Reva,Hill,\n" \
+           "u3,active,2026-08-01,true,o1,student,bo2,Bo,Quay,\n"
+    list = described_class.new(text)
+    expect(list.names).to eq(%w[Ada Bo])
+    expect(list.lines[1]).to have_attributes(state: :unread, note: /left out: a teacher/)
+    expect(list.left_out).to include("email", "sourcedId")
+  end
 end
