@@ -89,6 +89,9 @@ RSpec.describe Rungs::Planning::Standing do
     edge = ->(band, rung) { standing({ "Ada" => { band => heard(rung, rung, rung) } }).edges["Ada"] }
     expect(%w[to5 to10 teens bridge].to_h { |band| [band, edge.call(band, 3)] })
       .to eq("to5" => "to10", "to10" => "teens", "teens" => "teens", "bridge" => "bridge")
+    same = Array.new(3) { |back| record(monday - 3 + back, 3, [2, 3]) }
+    one_day = Array.new(3) { |more| record(monday - 1, 3, [2 + more, 3]) }
+    expect([same, one_day].map { |told| standing({ "Ada" => { "to10" => told } }).edges["Ada"] }).to eq(%w[to10 to10])
   end
 
   it "names who counts all below the range, for ten minutes with an adult on two days of the week" do

@@ -22,12 +22,12 @@ module Rungs
         Rungs.capital("#{heard_here}#{lets}.")
       end
 
-      # "18 of 22 work with these numbers or larger ones."
+      # "18 of 22 are ready for these numbers."
       def warm_up(range, items)
         many = there(range)
         return "#{items} to begin with: nobody of #{@standing.size} has been heard enough yet." if edges.empty?
 
-        "#{many} of #{@standing.size} #{many == 1 ? 'works' : 'work'} with these numbers or larger ones."
+        "#{many} of #{@standing.size} #{many == 1 ? 'is' : 'are'} ready for these numbers."
       end
 
       # "Told once before; easier numbers for Dalia and Freya."
