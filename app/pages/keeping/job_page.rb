@@ -2,17 +2,12 @@
 
 module Pages
   module Keeping
-    # A class that is being saved: how far it is.
-    class JobPage < Sheets::JobPage
-      view :"sheets/job", tab: "records", title: "Saving the class"
+    # A class that is being saved.
+    class JobPage < Shared::JobPage
+      view :"shared/job", tab: "records", title: "Saving the class"
 
       def here = "/records/#{room.id}/jobs/#{job.id}"
-
-      def how_far
-        return "Waits for what was asked for before." if job.state == "waiting"
-
-        job.total.positive? ? "#{job.done} of #{job.total} photos are in." : "It is being written."
-      end
+      def counted = "#{job.done} of #{job.total} photos are in."
     end
   end
 end

@@ -2,20 +2,12 @@
 
 module Pages
   module Sheets
-    # Something that is drawn beside the server: how far it is; or what of it could not be drawn.
-    class JobPage < Shared::Page
-      view :"sheets/job", tab: "sheets", title: "Sheets"
+    # Sheets that are being drawn.
+    class JobPage < Shared::JobPage
+      view :"shared/job", tab: "sheets", title: "Sheets"
 
-      def job = asked.fetch(:job)
-      def margin = nil
-      def hushed? = true
       def here = "/sheets/#{room.id}/jobs/#{job.id}"
-
-      def how_far
-        return "Waits for what was asked for before." if job.state == "waiting"
-
-        job.total > 1 ? "#{job.done} of #{job.total} are drawn." : "It is being drawn."
-      end
+      def counted = "#{job.done} of #{job.total} are drawn."
     end
   end
 end
