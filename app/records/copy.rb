@@ -11,6 +11,9 @@ module Records
     # @return [Copy, nil] the last good one
     def self.last_good = where(good: true).reverse(:made_at).first
 
+    # Whether copies were made, but no good one for days.
+    def self.late?(now = Time.now) = !empty? && (last_good.nil? || last_good.made_at < now - LATE)
+
     # Whether the day's copy is still to be made.
     def self.due?(now = Time.now)
       since = Time.utc(now.utc.year, now.utc.month, now.utc.day, HOUR)

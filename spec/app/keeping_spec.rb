@@ -188,4 +188,19 @@ RSpec.describe "Records" do
     expect([usual.call(2026, 9, 1), usual.call(2027, 5, 2), usual.call(2027, 5, 3)])
       .to eq(%w[2027-07-31 2027-07-31 2028-07-31])
   end
+
+  it "says when the last good copy was, on Today too where that is longer ago than two days" do
+    DB.transaction(rollback: :always) do
+      DB[:copies].delete
+      expect(get(path).body).to include("There is no good copy yet")
+      expect(get("/today/#{room.id}").body).not_to include("no good copy")
+      DB[:copies].insert(made_at: Time.now - 3600, file: "a", bytes: 1, rows: 1, good: true)
+      expect([Records::Copy.late?, Records::Copy.due?(Time.now + 86_400)]).to eq([false, true])
+      expect(squeezed(get(path))).to include("Last good copy:<strong>")
+      DB[:copies].update(made_at: Time.now - 200_000)
+      expect(get("/today/#{room.id}").body).to include("no good copy of what is kept here")
+      DB[:copies].insert(made_at: Time.now, file: "", bytes: 0, rows: 0, good: false, trouble: "the disk is full")
+      expect([Records::Copy.late?, Records::Copy.due?]).to eq([true, false])
+    end
+  end
 end

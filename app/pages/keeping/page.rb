@@ -28,7 +28,7 @@ module Pages
       def ends_on = room.ends_on
 
       # @return [Time, nil] when the last copy was made that was tried and found complete
-      def last_copy = DB[:copies].where(good: true).max(:made_at)
+      def last_copy = Records::Copy.last_good&.made_at
       def over? = room.over?(today)
     end
   end
