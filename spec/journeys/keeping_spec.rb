@@ -12,10 +12,11 @@ RSpec.describe "Records", type: :feature do
 
   # What the browser saves, as soon as it is there whole.
   def saved
+    before = Dir["#{folder}/*"]
     page.driver.browser.execute_cdp("Page.setDownloadBehavior", behavior: "allow", downloadPath: folder)
     yield
     Timeout.timeout(30) do
-      sleep 0.1 until (file = Dir["#{folder}/*"].grep_v(/crdownload/).first) && File.size?(file)
+      sleep 0.1 until (file = (Dir["#{folder}/*"] - before).grep_v(/crdownload/).first) && File.size?(file)
       file
     end
   end
