@@ -21,7 +21,10 @@ RSpec.describe "Who may see what" do
      "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/a4.pdf", "/sheets/#{room.id}",
      "/sheets/#{room.id}/sheet.pdf?sheet=practice", "/sheets/#{room.id}/preview.png?sheet=practice",
      "/week/#{room.id}", "/week/#{room.id}/term", "/search/#{room.id}?q=a", "/sheets/#{room.id}/enter",
-     "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records"]
+     "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records",
+     "/from-home/#{room.id}", "/records/#{room.id}", "/records/#{room.id}/answers.csv",
+     "/records/#{room.id}/answers.jsonl", "/records/#{room.id}/statements.json", "/records/#{room.id}/next.pdf",
+     "/records/#{room.id}/child?child=#{child.id}&as=json", "/records/#{room.id}/child?child=#{child.id}&as=pdf"]
   end
 
   it "shows every page to its own teacher" do
@@ -44,6 +47,9 @@ RSpec.describe "Who may see what" do
                "/notes/#{room.id}/#{child.id}", "/notes/#{room.id}/#{child.id}/again",
                "/climb/#{room.id}/children/#{child.id}/ask", "/account/classes/#{room.id}",
                "/week/#{room.id}/propose", "/week/#{room.id}/move", "/week/#{room.id}/day", "/week/#{room.id}/range",
+               "/week/#{room.id}/knows", "/from-home/#{room.id}", "/from-home/#{room.id}/1/away",
+               "/records/#{room.id}/class", "/records/#{room.id}/in", "/records/#{room.id}/in/1",
+               "/records/#{room.id}/brought/1/away", "/records/#{room.id}/end",
                "/week/#{room.id}/repeat", "/week/#{room.id}/calendar", "/week/#{room.id}/shelf",
                "/week/#{room.id}/off", "/week/#{room.id}/off/keep", "/week/#{room.id}/parts/1/exchange",
                "/lesson/#{room.id}/parts/1/back", "/lesson/#{room.id}/unfinish", "/plan/#{room.id}/draft",
