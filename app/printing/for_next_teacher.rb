@@ -75,8 +75,7 @@ module Printing
 
     # Of each operation and range that was heard of late.
     def works(child, late)
-      scopes = late.map { |each| [each.operation, each.problem.band] }.uniq.sort
-      told = scopes.map do |operation, band|
+      told = scopes_of(late).map do |operation, band|
         estimate = @evidence.estimate(child, operation, band, on: @today)
         words = estimate.words
         "#{operation_title(operation)}, #{band_title(band)}: #{words.works || 'not enough heard'}. " \

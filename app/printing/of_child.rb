@@ -32,8 +32,7 @@ module Printing
     def all = @all ||= @evidence.all(@child)
 
     def standing
-      scopes = all.map { |each| [each.operation, each.problem.band] }.uniq.sort
-      scopes.filter_map do |operation, band|
+      scopes_of(all).map do |operation, band|
         estimate = @evidence.estimate(@child, operation, band, on: @today)
         "#{operation_title(operation)}, #{band_title(band)}: #{estimate.words.works || 'not enough heard'}. " \
           "#{estimate.words.reason(method(:short_date))}"
