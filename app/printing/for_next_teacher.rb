@@ -27,7 +27,7 @@ module Printing
       raise Rungs::Error::NotAProblem, "there is nobody on the list yet" if room.children.empty?
 
       pages = [of_class, *room.children.map { |child| of_child(child) }]
-      ::Sheets::NextTeacher.new(pages: pages, where: room.named, paper: size)
+      ::Sheets::NextTeacher.new(each: pages, where: room.named, title: "For the next teacher", paper: size)
     end
 
     private

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sheets
-  # A page for each family of a class, in one file. A kind of them says what it draws of one.
+  # A page for each child, family or the class, in one file. A kind of them says what it draws of one.
   class ForEach < Sheet
     # @param each [Enumerable] what the pages are of, drawn one by one
     # @param where [String] class and school

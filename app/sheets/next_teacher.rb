@@ -2,28 +2,15 @@
 
 module Sheets
   # For the next teacher: a page for the class, and one for each child.
-  class NextTeacher < Sheet
+  class NextTeacher < ForEach
     # title: whose page. parts: by heading, a line each.
     Told = Struct.new(:title, :parts, keyword_init: true)
 
-    # @param pages [Array<Told>] the class first
-    # @param where [String] class and school
-    def initialize(pages:, where:, **sheet)
-      super(title: "For the next teacher", **sheet, name: false)
-      @pages = pages
-      @where = where
-    end
-
     private
 
-    def foot = @where
-
-    def body
-      @pages.each_with_index do |told, page|
-        paper.turn if page.positive?
-        y = paper.words(told.title, size: TITLE) + 6
-        told.parts.each { |heading, lines| y = part(heading, lines, y) if lines.any? }
-      end
+    def draw(told)
+      y = paper.words(told.title, size: TITLE) + 6
+      told.parts.each { |heading, lines| y = part(heading, lines, y) if lines.any? }
     end
 
     # @return [Float] where the next begins
