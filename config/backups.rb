@@ -1,21 +1,18 @@
 # frozen_string_literal: true
 
-require "json"
 require "sequel"
 require "time"
 require_relative "copies"
+require_relative "backups/beside"
+require_relative "backups/retention"
 
 # Copies of the whole database that are made while it goes on: each is restored into a database beside and counted row
-# by row before it is called good, then encrypted where a recipient is set. Beside them lie the numbers of erased
-# children and how high every sequence ever stood, so that a copy brought back brings nobody back and gives no number
-# twice.
+# by row before it is called good, then encrypted where a recipient is set.
 class Backups
   Failure = Copies::Failure
-  # How many days, weeks and months of them are kept; megabytes that have to stay free beside a copy.
-  DAYS, WEEKS, MONTHS, SPARE = 14, 8, 12, 200
+  # Megabytes that have to stay free beside a copy, which needs so many times its room while it is tried.
+  SPARE, TIMES = 200, 6
   NAME = /\Arungs-(\d{4})-(\d\d)-(\d\d)-\d{6}\.dump(\.age)?\z/
-  # What lies beside them.
-  ERASED, HIGHEST = "erased-children", "sequences.json"
   # Whoever holds this lock makes one.
   LOCK = 4601
 
@@ -33,6 +30,7 @@ class Backups
     @recipient = recipient
     @identity = identity
     @tools = Copies.new(folder, url)
+    @lists = Beside.new(folder)
   end
 
   # @return [Array<String>] paths, the oldest first
@@ -81,37 +79,23 @@ class Backups
       step = step_of(plain)
       refuse("That copy is of a newer version of Rungs (step #{step}; this one knows #{newest}).") if step > newest
 
-      remember(beside: File.dirname(file))
+      remember
+      @lists.merge(Beside.new(File.dirname(file)))
       kept = Copies.new(File.join(@folder, "before-restore"), @url).make(step)
       @tools.go_back(plain)
       kept
     end
   end
 
-  # @return [Array<Integer>] numbers of children that were erased, whenever
-  def erased(folder = @folder)
-    file = File.join(folder, ERASED)
-    File.exist?(file) ? File.readlines(file, chomp: true).map(&:to_i) : []
-  end
+  # @return [Array<Array(String, Integer)>] who was erased, whenever
+  def erased = @lists.erased
 
   # Sets every sequence above the highest number that was ever given.
   def raise_sequences
     connected do |db|
-      sequences(db).each do |name, last|
-        most = [highest[name].to_i, last].max
-        db.get(Sequel.function(:setval, name, most)) if most.positive?
+      sequences(db).merge(@lists.sequences) { |_, *both| both.max }.each do |name, most|
+        db.get(Sequel.function(:setval, name, most)) if most.positive? && sequences(db).key?(name)
       end
-    end
-  end
-
-  # Adds to what lies beside the copies: who was erased, how high sequences stand.
-  # @param beside [String] the folder of a copy that was brought here with its own lists
-  def remember(beside: @folder)
-    connected do |db|
-      ids = db.table_exists?(:erased) ? db[:erased].select_map(:child_id) : []
-      keep(ERASED, (erased | erased(beside) | ids).sort.join("\n"))
-      stood = [highest, highest(beside), sequences(db)]
-      keep(HIGHEST, JSON.generate(stood.reduce { |one, other| one.merge(other) { |_, *both| both.max } }))
     end
   end
 
@@ -119,14 +103,12 @@ class Backups
 
   def refuse(words) = raise(Failure, words)
 
-  def highest(folder = @folder)
-    file = File.join(folder, HIGHEST)
-    File.exist?(file) ? JSON.parse(File.read(file)) : {}
-  end
-
-  def keep(name, text)
-    FileUtils.mkdir_p(@folder, mode: 0o700)
-    File.write(File.join(@folder, name), text, perm: 0o600)
+  # What is there now of it, added to what lies beside the copies.
+  def remember
+    connected do |db|
+      known = db.table_exists?(:erased)
+      @lists.add(erased: known ? db[:erased].select_map(%i[class_key child_id]) : [], sequences: sequences(db))
+    end
   end
 
   def connected(url = @url)
@@ -145,10 +127,11 @@ class Backups
   # While a copy is made it is there twice, restored.
   def check_room
     free, needs = room
-    return if free > (needs * 6) + SPARE
+    wanted = (needs * TIMES) + SPARE
+    return if free > wanted
 
-    raise Failure, "The disk has #{free} MB free, and a copy with its trial needs about #{(needs * 6) + SPARE} MB. " \
-                   "Free some space; there was no copy today."
+    refuse("The disk has #{free} MB free, and a copy with its trial needs about #{wanted} MB. Free some space; " \
+           "there was no copy today.")
   end
 
   # Counted and written of one moment, whatever is recorded meanwhile.
@@ -227,17 +210,8 @@ class Backups
     raise Failure, "age is not there: install the Debian package age."
   end
 
-  # What is older than the last days, but for one of each week and month.
   def let_go(now)
     dated = all.to_h { |file| [file, Date.new(*File.basename(file).match(NAME)[1..3].map(&:to_i))] }
-    stay = [dated.select { |_, day| day > now.to_date - DAYS }.keys,
-            first_of(dated, WEEKS) { |day| [day.cwyear, day.cweek] },
-            first_of(dated, MONTHS) { |day| [day.year, day.month] }].flatten
-    FileUtils.rm_f(dated.keys - stay)
-  end
-
-  # @return [Array<String>] the first of each of the last so many
-  def first_of(dated, count)
-    dated.group_by { |_, day| yield day }.sort.last(count).map { |_, all| all.map(&:first).min }
+    FileUtils.rm_f(dated.keys - Retention.stay(dated, now.to_date))
   end
 end

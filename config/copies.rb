@@ -33,12 +33,21 @@ class Copies
   # @return [Array<String>] the oldest first
   def all = Dir[File.join(@folder, "*.dump")]
 
-  # Puts everything back as it was in a copy.
+  # As in a database that was just made, so that what the copy does not have is not there either.
+  EMPTY = "DROP SCHEMA public CASCADE; CREATE SCHEMA public AUTHORIZATION pg_database_owner"
+  private_constant :EMPTY
+
+  # Puts everything back as it was in a copy; who may read and write is said anew when Rungs starts.
   # @raise [Failure] and nothing was changed
   def go_back(file)
     raise Failure, "There is no copy #{file}." unless File.file?(file)
 
-    pg("pg_restore", "--clean", "--if-exists", "--no-owner", "--single-transaction", file)
+    script = File.join(@folder, "going-back-#{Process.pid}.sql")
+    pg("pg_restore", "--no-owner", "--no-privileges", "--file=#{script}", file, database: false)
+    pg("psql", "--quiet", "--no-psqlrc", "--single-transaction", "--set=ON_ERROR_STOP=1", "--command=#{EMPTY}",
+       "--file=#{script}")
+  ensure
+    FileUtils.rm_f(script) if script
   end
 
   # A tool of PostgreSQL. The password goes by the environment, so that no list of processes shows it.

@@ -55,7 +55,7 @@ module Records
     # All of it goes, and no copy brings its children back.
     def erase
       DB.transaction do
-        Erasing.note(Child.where(classroom_id: id).select_map(:id))
+        Erasing.note(self, Child.where(classroom_id: id).select_map(:id))
         delete
       end
     end

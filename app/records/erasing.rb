@@ -13,8 +13,8 @@ module Records
 
     # So that a copy which is brought back brings none of them back.
     # @param ids [Array<Integer>] of children
-    def self.note(ids)
-      DB[:erased].insert_conflict.multi_insert(ids.map { |id| { child_id: id, at: Time.now } })
+    def self.note(room, ids)
+      DB[:erased].insert_conflict.multi_insert(ids.map { |id| { child_id: id, class_key: room.key, at: Time.now } })
     end
 
     # @return [Array<String>] each once
@@ -39,7 +39,7 @@ module Records
         forget_initials
         posed.each { |problem| problem.update(story: renamed(problem.story)) if named?(problem.story) } if stories
         DB[:memberships].where(classroom_id: @room.id).update(drafts: Sequel.lit("'{}'"))
-        Erasing.note([@child.id])
+        Erasing.note(@room, [@child.id])
         @child.delete
       end
     end

@@ -106,11 +106,19 @@ module Admin
     kept = backups.restore(file, newest: Database.latest)
     DB.disconnect
     Database.migrate
-    gone = backups.erased.filter_map { |id| Records::Child[id] }.each { |child| Records::Erasing.new(child).call }.size
+    gone = erase_again
     backups.raise_sequences
     puts "Everything is as it was in #{File.basename(file)}; what was there before is in #{kept}."
     puts "#{gone} #{gone == 1 ? 'child' : 'children'} erased since then were erased again." if gone.positive?
     0
+  end
+
+  # Who was erased of these classes.
+  # @return [Integer] how many were there again
+  def erase_again
+    there = backups.erased.map { |key, id| [key, Records::Child[id]] }
+    same = there.select { |key, child| child && child.classroom.key == key }
+    same.map(&:last).each { |child| Records::Erasing.new(child).call }.size
   end
 
   def tidy(how = nil)

@@ -32,9 +32,11 @@ Sequel.migration do
       String :trouble
     end
 
-    # Numbers of children that were erased, so that a copy brought back brings none of them back.
+    # Children that were erased, by their class's key and their number, so that a copy brought back brings none of them
+    # back.
     create_table(:erased) do
       Bignum :child_id, primary_key: true
+      column :class_key, :uuid, null: false
       column :at, :timestamptz, null: false
     end
 

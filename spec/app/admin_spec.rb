@@ -22,4 +22,26 @@ RSpec.describe Admin do
       expect(described_class.run(%w[password nobody@x])).to eq(1)
     end.to output(/No account has the address/).to_stderr
   end
+
+  it "erases again who was erased of these classes, and nobody else with the same number" do
+    room = account.classrooms.first
+    one, other = room.children.first(2)
+    told = instance_double(Backups, erased: [[room.key, one.id], [SecureRandom.uuid, other.id], [room.key, 10**12]])
+    allow(described_class).to receive(:backups).and_return(told)
+    expect(described_class.erase_again).to eq(1)
+    expect(room.refresh.children.map(&:id)).to include(other.id)
+    expect(Records::Child[one.id]).to be_nil
+  end
+
+  it "does nothing without being agreed to, and says what it does not know" do
+    allow($stdin).to receive(:gets).and_return("no\n")
+    %w[restore go-back].each do |command|
+      expect { described_class.run([command, "/nowhere"]) }.to output(/Nothing was changed/).to_stderr
+                                                           .and output(/Type/).to_stdout
+    end
+    [%w[backup now], %w[tidy --now], %w[dance]].each do |wrong|
+      expect { described_class.run(wrong) }.to output(/means nothing here/).to_stderr
+    end
+    expect { described_class.run(%w[tidy --dry-run]) }.to output(/./).to_stdout
+  end
 end

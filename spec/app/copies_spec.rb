@@ -32,6 +32,9 @@ RSpec.describe Copies do
     Sequel.connect(aside) { |db| db.run("UPDATE lanterns SET lit = 8; CREATE TABLE later (id int)") }
     copies.go_back(files.last)
     expect(run(aside, "SELECT lit FROM lanterns")).to eq([{ lit: 7 }])
+    expect(run(aside, "SELECT to_regclass('later') AS later")).to eq([{ later: nil }])
+    copies.go_back(copies.make(5, now: Time.now + 9))
+    expect(run(aside, "SELECT lit FROM lanterns")).to eq([{ lit: 7 }])
     expect { copies.go_back("#{folder}/none.dump") }.to raise_error(Copies::Failure, /no copy/)
     expect do
       described_class.new(folder, aside.sub(/copied.*/, "nowhere")).make(1)
@@ -76,7 +79,7 @@ RSpec.describe Backups do
     end
     there do |db|
       db.run("CREATE TABLE schema_info (version int); INSERT INTO schema_info VALUES (31)")
-      db.run("CREATE TABLE erased (child_id bigint PRIMARY KEY, at timestamptz)")
+      db.run("CREATE TABLE erased (child_id bigint PRIMARY KEY, class_key uuid, at timestamptz)")
       db.run("CREATE TABLE lanterns (id serial PRIMARY KEY, lit int); INSERT INTO lanterns (lit) VALUES (7), (8)")
     end
     example.run
@@ -90,10 +93,11 @@ RSpec.describe Backups do
   it "is tried by restoring it, counted, readable for its owner only, and brought back with what was there kept" do
     made = backups.make
     expect([made.counted, File.stat(made.file).mode & 0o777, backups.check(made.file)]).to eq([3, 0o600, 3])
-    there { |db| db[:lanterns].insert(lit: 9) && db[:erased].insert(child_id: 5, at: Time.now) }
+    key = SecureRandom.uuid
+    there { |db| db[:lanterns].insert(lit: 9) && db[:erased].insert(child_id: 5, class_key: key, at: Time.now) }
     kept = backups.restore(made.file, newest: 31)
     backups.raise_sequences
-    expect([lit, backups.erased, File.size?(kept).positive?]).to eq([[7, 8], [5], true])
+    expect([lit, backups.erased, File.size?(kept).positive?]).to eq([[7, 8], [[key, 5]], true])
     expect(there { |db| db[:lanterns].insert(lit: 1) }).to eq(4)
     expect { backups.restore(made.file, newest: 30) }.to raise_error(described_class::Failure, /newer version/)
     expect { backups.check("#{folder}/none") }.to raise_error(described_class::Failure, /no copy/)
@@ -118,10 +122,20 @@ RSpec.describe Backups do
     days.each { |day| File.write(File.join(folder, "rungs-#{day.iso8601}-020000.dump"), "") }
     backups.send(:let_go, Time.utc(2026, 11, 29, 3))
     left = backups.all.map { |file| Date.iso8601(File.basename(file)[6, 10]) }
-    expect(left.last(14)).to eq(days.first(14).reverse)
-    expect(left.map { |day| [day.year, day.month] }.uniq.size).to eq(12)
-    expect(left.map { |day| [day.cwyear, day.cweek] }.last(22).uniq.size).to be >= 8
-    expect(left.size).to be <= 34
+    mondays = (0..7).map { |back| Date.new(2026, 11, 23) - (7 * back) }
+    firsts = (0..11).map { |back| Date.new(2026, 11, 1) << back }
+    expect(left).to match_array(days.first(14) | mondays | firsts)
+  end
+
+  it "adds to what lies beside the copies what came with one from elsewhere" do
+    other = Dir.mktmpdir
+    keys = %w[a b].map { SecureRandom.uuid }
+    described_class::Beside.new(other).add(erased: [[keys[0], 7]], sequences: { "x" => 9, "y" => 1 })
+    here = described_class::Beside.new(folder)
+    here.add(erased: [[keys[1], 7]], sequences: { "x" => 4, "y" => 2 })
+    here.merge(described_class::Beside.new(other))
+    expect([here.erased.sort, here.sequences]).to eq([[[keys[0], 7], [keys[1], 7]].sort, { "x" => 9, "y" => 2 }])
+    FileUtils.rm_rf(other)
   end
 
   it "is encrypted to a recipient, after its trial, and read with the key alone" do
