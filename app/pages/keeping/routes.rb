@@ -16,7 +16,7 @@ module Pages
       FILES.each do |name, (type, as)|
         get "/:room/#{name}" do
           note_act("taken_out", room)
-          headers "content-type" => type, "content-disposition" => "attachment; filename=#{name}"
+          as_file name, type
           Exchange::Answers.new(room).public_send(as)
         end
       end
@@ -40,7 +40,7 @@ module Pages
       # For the next teacher: a page for the class and one a child.
       get "/:room/next.pdf" do
         note_act("taken_out", room)
-        headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=next.pdf"
+        as_file "next.pdf", "application/pdf", shown: true
         Printing::ForNextTeacher.new(room, today: today).sheet(room.setting("paper")).render
       end
 
@@ -117,17 +117,17 @@ module Pages
         end
 
         def child_file(child)
-          headers "content-type" => "application/json", "content-disposition" => "attachment; filename=child.json"
+          as_file "child.json", "application/json"
           "#{JSON.pretty_generate(Exchange::Archive.of_child(child))}\n"
         end
 
         def child_page(child)
-          headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=child.pdf"
+          as_file "child.pdf", "application/pdf", shown: true
           Printing::OfChild.new(room, child, today: today).sheet(room.setting("paper")).render
         end
 
         def sent(job)
-          headers "content-type" => "application/zip", "content-disposition" => "attachment; filename=class.zip"
+          as_file "class.zip", "application/zip"
           job.made
         end
       end

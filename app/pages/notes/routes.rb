@@ -28,7 +28,7 @@ module Pages
       get "/:room/:child/:paper.pdf" do
         halt 404 unless ::Sheets::Paper::SIZES.key?(params[:paper])
         note_act("exported", room)
-        headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=note.pdf"
+        as_file "note.pdf", "application/pdf", shown: true
         page.on_paper(params[:paper]).render
       end
 

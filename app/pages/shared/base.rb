@@ -79,6 +79,13 @@ module Pages
           pages.any? { |page| back == page || back.start_with?("#{page}?", "#{page}#") } ? back : pages.first
         end
 
+        # What is sent is a file of that kind and name.
+        # @param shown [Boolean] whether the browser shows it; else it is saved
+        def as_file(name, type, shown: false)
+          headers "content-type" => type,
+                  "content-disposition" => "#{shown ? 'inline' : 'attachment'}; filename=#{name}"
+        end
+
         # Told on the next page, with a press that takes it back.
         def undoable(note, path) = env["rack.session"]["note"] = { "text" => note, "undo" => path }
 

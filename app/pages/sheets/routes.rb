@@ -74,7 +74,7 @@ module Pages
 
         def sent(job)
           name = job.asked.dig("form", "sheet") || "sheets"
-          headers "content-type" => "application/pdf", "content-disposition" => "inline; filename=#{name}.pdf"
+          as_file "#{name}.pdf", "application/pdf", shown: true
           job.made
         end
       end
