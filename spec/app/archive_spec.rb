@@ -116,7 +116,11 @@ RSpec.describe Exchange::Archive do
       changed(file) { |all| all["class.json"] = "[" * 100 } => /cannot be read/,
       changed(file) { |all| all["class.json"] = "0" * (described_class::MOST_JSON + 1) } => /larger than it may be/,
       with_class(file) { |all| all["children"][0]["name"] = 7 } => /children.0.name is not as/,
-      with_class(file) { |all| all["extra"] = [] } => /extra/,
+      with_class(file) { |all| all["extra"] = [] } => /not as the schema/,
+      with_class(file) { |all| all["class"]["settings"] = { "apart" => "x" } } => /settings.apart is not as/,
+      with_class(file) { |all| all["class"]["time_zone"] = "Mars/Base" } => /something cannot be/,
+      with_class(file) { |all| all["lesson_parts"][0]["details"] = { "thrown" => { "0" => { "parts" => "x" } } } } =>
+        /cannot tell|cannot be/,
       with_class(file) { |all| all["problems"][0]["equation"] = "9 + + 5" } => /something cannot be/,
       with_class(file) do |all|
         all["lesson_parts"][0]["details"] = { "evil" => 1 }

@@ -100,6 +100,11 @@ RSpec.describe "Records" do
     send_form last_request.path
     made = URI(last_response.headers["location"]).path
     expect(get(made).body).to include("The class from class.zip")
+    send_form "/records/#{mine}/in", file: file(zip, name: "class.zip")
+    follow
+    expect(last_response.body).to include("Reading it again adds nothing")
+    send_form last_request.path
+    expect([last_response.status, other.refresh.classrooms.size]).to eq([422, 2])
     again = Records::Classroom[made[/\d+\z/].to_i]
     expect(again.key).to eq(room.key)
     send_form "/records/#{again.id}/brought/#{Records::Brought.last.id}/away"

@@ -29,7 +29,7 @@ module Exchange
         when :time then value.getutc.iso8601(6)
         when :date then value.iso8601
         when :words, :numbers then value.to_a
-        when :json then Within.numbers(value, numbers)
+        when *self.class::AS_JSON then Within.numbers(value, numbers)
         when :groups then Within.groups(value, numbers)
         else value
         end
@@ -42,12 +42,17 @@ module Exchange
         when :ref then value && ids.fetch(to).fetch(value)
         when :words then Sequel.pg_array(value, :text)
         when :numbers then Sequel.pg_array(value, :integer)
-        when :json then value && Sequel.pg_jsonb(Within.numbers(value, ids))
+        when *self.class::AS_JSON then value && Sequel.pg_jsonb(Within.numbers(value, ids))
         when :groups then value && Sequel.pg_jsonb(Within.groups(value, ids))
         else value
         end
       end
     end
+    # A list of one kind, as JSON Schema.
+    LIST = ->(each) { { "type" => "array", "items" => each.is_a?(String) ? { "type" => each } : each } }
+    private_constant :LIST
+    # What is kept as JSON, with numbers of children within it.
+    Field::AS_JSON = %i[json settings listening told keys spots].freeze
     # What a field may be, as JSON Schema.
     Field::KINDS = {
       number: { "type" => "integer", "minimum" => 1 }, ref: { "type" => "integer", "minimum" => 1 },
@@ -57,8 +62,18 @@ module Exchange
       key: { "type" => "string", "format" => "uuid" },
       words: { "type" => "array", "items" => { "type" => "string", "maxLength" => 200 } },
       numbers: { "type" => "array", "items" => { "type" => "integer" } },
-      json: { "type" => %w[object array] },
-      groups: { "type" => "array", "items" => { "type" => "array", "items" => { "type" => "integer" } } },
+      json: { "type" => "object" },
+      # Choices of a class by their ids, and what it keeps beside them.
+      settings: { "type" => "object", "additionalProperties" => { "type" => %w[string null], "maxLength" => 200 },
+                  "properties" => { "apart" => LIST.call(LIST.call("integer")),
+                                    "off" => LIST.call("string"), "shelf" => LIST.call("string"),
+                                    "knows" => LIST.call("string") } },
+      listening: { "type" => "array", "items" => { "type" => "object", "required" => %w[child reason],
+                                                   "properties" => { "child" => { "type" => %w[integer null] },
+                                                                     "reason" => { "type" => "string" } } } },
+      told: { "type" => "object", "additionalProperties" => { "type" => %w[string null] } },
+      keys: LIST.call("string"), spots: LIST.call(LIST.call("integer")),
+      groups: LIST.call(LIST.call("integer")),
       file: { "type" => "string", "pattern" => "^photos/[0-9]{6}[.]jpg$" }
     }.freeze
   end

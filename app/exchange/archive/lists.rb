@@ -38,7 +38,7 @@ module Exchange
         text :name, "what it is called"
         text :school, "its school"
         text :time_zone, "of the time zone database"
-        json :settings, "choices by their ids; children by their numbers"
+        settings :settings, "choices by their ids; children by their numbers"
         time :created_at, "when it was begun"
         date :ends_on, "the day on which it ends", none: true
       end.freeze
@@ -67,9 +67,9 @@ module Exchange
           date :held_on, "its day"
           time :created_at, "when it was begun"
           time :ended_at, "when it was over", none: true
-          json :listening, "whom to hear, and why", none: true
+          listening :listening, "whom to hear, and why", none: true
           groups :groups, "groups of children", none: true
-          json :set_aside, "keys of what a substitute took down and the teacher set aside", none: true
+          keys :set_aside, "keys of what a substitute took down and the teacher set aside", none: true
         end,
         list(:lesson_parts, "parts of lessons", of_child: ->(child) { { id: IN_PARTS.call(child) } }) do
           ref :lesson_id, "of which lesson", to: :lessons
@@ -146,7 +146,7 @@ module Exchange
           text :initials, "of who gave it"
           ref :part_id, "of which part", to: :lesson_parts, none: true
           integer :item, "which item, from 0", none: true
-          json :groups, "groups of what was seen"
+          spots :groups, "groups of what was seen"
         end,
         list(:way_givers, "who offered a way", numbered: false, within: :ways, order: %i[way_id child_id]) do
           ref :way_id, "which way", to: :ways
@@ -155,7 +155,7 @@ module Exchange
         end,
         list(:notes, "notes for families, as the teacher left them", order: %i[child_id]) do
           ref :child_id, "about whom", to: :children
-          json :parts, "its parts by name"
+          told :parts, "its parts by name"
           time :changed_at, "when it was written"
         end,
         list(:photos, "drawings, beside this file") do

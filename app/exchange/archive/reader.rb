@@ -99,14 +99,23 @@ module Exchange
         fault = Schema.fault(document)
         refuse("In that file #{fault}") if fault
         document["problems"].each { |row| Rungs::Problem::Equation.parse(row["equation"]) }
-        document["lesson_parts"].each { |row| Rungs::Activity::ALL.fetch(row["kind"]).with(details(row).options) }
+        document["lesson_parts"].each { |row| try_part(row) }
+        TZInfo::Timezone.get(document["class"]["time_zone"])
         files = document["photos"].map { |row| row["file"] }
         refuse(NOT_OURS) unless files.sort == (@sums.keys - [CLASS]).sort
-      rescue KeyError, Rungs::Error::NotAProblem, Rungs::Error::Unreadable, Rungs::Error::Unknown => e
+      rescue KeyError, Rungs::Error::NotAProblem, Rungs::Error::Unreadable, Rungs::Error::Unknown,
+             TZInfo::InvalidTimezoneIdentifier => e
         refuse("In that file something cannot be: #{e.message}")
       end
 
-      def details(row) = Records::Details.of(row["details"])
+      # Whether its items can be told: whatever else is in it, a page would fail on it.
+      def try_part(row)
+        details = Records::Details.of(row["details"])
+        kind = Rungs::Activity::ALL.fetch(row["kind"]).with(details.options)
+        details.thrown.each_value { |data| kind.item(data).steps }
+      rescue NoMethodError, TypeError, ArgumentError, RangeError
+        refuse("In that file a part of a lesson holds what its activity cannot tell")
+      end
     end
   end
 end

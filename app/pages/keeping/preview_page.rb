@@ -23,17 +23,21 @@ module Pages
 
       # A class that is there already, by its key.
       # @return [Records::Classroom, nil]
-      def there = (person.classrooms + person.archived).find { |each| each.key == archive.key }
+      def there(read = archive) = (person.classrooms + person.archived).find { |each| each.key == read.key }
 
-      def headings = table(&:headings)
-      def columns = table(&:columns)
-      def missing = table(&:missing)
+      def_delegators :read, :headings, :columns, :missing
       def known = Exchange::AnswerTable::KNOWN.keys
 
       # @return [Exchange::BringAnswers::Preview, nil] nil where a column is missing
       def answers
         @answers ||= table { |table| Exchange::BringAnswers.new(room, table).preview } if missing.empty?
       end
+
+      # Its headings, which of them are read, and what is missing.
+      Read = Struct.new(:headings, :columns, :missing)
+      private_constant :Read
+
+      def read = @read ||= table { |table| Read.new(table.headings, table.columns, table.missing) }
 
       # @yield [Exchange::AnswerTable]
       def table = upload.open_file { |path| yield Exchange::AnswerTable.new(path, columns: asked[:columns]) }

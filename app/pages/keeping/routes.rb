@@ -56,7 +56,7 @@ module Pages
 
       post "/:room/in/:upload" do
         page = PreviewPage.new(self, upload, columns: columns)
-        page.archive ? bring_class(page) : bring_answers(page)
+        upload.zip? ? bring_class(page) : bring_answers(page)
       end
 
       # What was brought in goes again, whole.
@@ -96,11 +96,15 @@ module Pages
         end
 
         def bring_class(page)
-          made = upload.open_file { |path| Exchange::Archive.read(path).bring(person) }
+          made = upload.open_file do |path|
+            archive = Exchange::Archive.read(path)
+            refuse("That class is there already; reading it again adds nothing") if page.there(archive)
+            archive.bring(person)
+          end
           Records::Brought.note(made, person, "class", upload.name)
           Records::Audit.note("brought", account_id: person.id, classroom: made)
           upload.delete
-          env["rack.session"]["note"] = "#{page.archive.name} is brought in. For thirty days it can be taken back."
+          env["rack.session"]["note"] = "#{made.name} is brought in. For thirty days it can be taken back."
           redirect "/records/#{made.id}"
         end
 
