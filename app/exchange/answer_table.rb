@@ -15,14 +15,19 @@ module Exchange
     NEEDED = RecordRows::NEEDED
     MOST, MOST_BYTES, MOST_FAULTS = RecordRows::MOST, 64 * (1024**2), 50
 
+    # No answer is of an earlier day.
+    FIRST = Date.new(2000, 1, 1)
+
     # number: of the line. why: in words.
     Fault = Struct.new(:number, :why, keyword_init: true)
 
     # @param path [String] CSV with a header; by commas, semicolons or tabs
+    # @param today [Date] no answer is of a later day
     # @param columns [Hash{String => String}] what is read from which heading; nil: as its headings say
     # @raise [Rungs::Error::Unreadable]
-    def initialize(path, columns: nil)
+    def initialize(path, today:, columns: nil)
       @path = path
+      @days = FIRST..today
       large = File.size(path) > MOST_BYTES
       raise Rungs::Error::Unreadable, "that table is larger than #{MOST_BYTES / (1024**2)} MB" if large
 
@@ -36,16 +41,15 @@ module Exchange
 
     # @yield [RecordLine::Row] each line that can be read; the others are among the faults afterwards
     # @return [Integer] how many were read
+    # @raise [Rungs::Error::TooMany]
     def each_row
       @faults, read = [], 0
       lines do |cells, number|
-        raise Rungs::Error::Unreadable, "there are more than #{MOST} lines" if number > MOST + 1
+        raise Rungs::Error::TooMany, "there are more than #{MOST} lines in that table" if number > MOST + 1
 
-        yield RecordLine.read(columns.transform_values { |from| cells[from] }, number)
+        yield row(cells, number)
         read += 1
       rescue Rungs::Error::Unreadable => e
-        raise if e.message.start_with?("there are more")
-
         @faults << Fault.new(number: number, why: e.message.sub(/\Aline \d+: /, "")) if @faults.size < MOST_FAULTS
       end
       read
@@ -55,6 +59,13 @@ module Exchange
     def faults = @faults.to_a
 
     private
+
+    def row(cells, number)
+      row = RecordLine.read(columns.transform_values { |from| cells[from] }, number)
+      return row if @days.cover?(row.record.day)
+
+      raise Rungs::Error::Unreadable, "#{row.record.day.iso8601} is no day on which this class was heard"
+    end
 
     def options = @options ||= { col_sep: separator, liberal_parsing: true, skip_blanks: true }
 

@@ -105,6 +105,10 @@ module Exchange
     def seconds = @seconds ||= Hash.new(0)
 
     def newcomer(name)
+      most = Records::Child::MOST
+      raise Rungs::Error::Unreadable, "a class has at most #{most} children" if children.size >= most
+      raise Rungs::Error::Unreadable, "that name is too long" if name.length > ClassList::LONGEST
+
       @children[name] = DB[:children].insert(classroom_id: @room.id, name: name)
     end
 

@@ -133,6 +133,17 @@ RSpec.describe "Records" do
     expect(room.refresh.children.map(&:name)).to include("Zed")
   end
 
+  it "names lines of days that cannot be, and adds no more children than a class may have" do
+    names = (1..60).map { |number| "Kid#{number}" }
+    lines = [*names, "Z" * 41].map { |name| "#{name},2026-03-02,1 + 1 = ?,1" }
+    others = %w[2999 1999].map { |year| "Ada,#{year}-01-01,1 + 1 = ?,1" }
+    there = look_at(["child,date,equation,rung", *others, *lines].join("\n"))
+    expect(squeezed).to include("61 lines can be read", "Line 2: 2999-01-01 is no day", "Line 3: 1999-01-01 is no day")
+    send_form there, adding: "true"
+    expect(room.refresh.children.size).to eq(60)
+    expect(room.observations_dataset.count).to eq(57)
+  end
+
   it "asks which column is what where the headings do not say it, and refuses what is no table" do
     look_at("a,b\n1,2\n")
     expect(last_response.body).to include("Say which column is child")

@@ -40,7 +40,9 @@ module Pages
       def read = @read ||= table { |table| Read.new(table.headings, table.columns, table.missing) }
 
       # @yield [Exchange::AnswerTable]
-      def table = upload.open_file { |path| yield Exchange::AnswerTable.new(path, columns: asked[:columns]) }
+      def table
+        upload.open_file { |path| yield Exchange::AnswerTable.new(path, today: today, columns: asked[:columns]) }
+      end
     end
   end
 end
