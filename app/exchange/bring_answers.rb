@@ -37,7 +37,7 @@ module Exchange
     # @param name [String] of the file
     # @return [Integer] how many were brought
     def call(account, name:)
-      DB.transaction do
+      AtOnce.call do
         @brought = Records::Brought.note(@room, account, "answers", name)
         slice, put = [], 0
         @table.each_row do |row|

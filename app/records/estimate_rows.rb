@@ -49,9 +49,9 @@ module Records
     # @param row [Hash] of estimate_steps
     def step(row) = Step.new(**row.slice(:day, :rung, :confidence, :heard))
 
+    # @param filter [Rungs::Progress::Filter]
     # @return [Hash] of estimate_steps, without its key
-    def step_row(running)
-      filter = running.filter
+    def step_row(filter)
       { day: filter.day, rung: filter.likeliest, confidence: filter.probabilities.max, heard: filter.heard }
     end
   end

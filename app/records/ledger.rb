@@ -76,7 +76,7 @@ module Records
       record = record(observation.values.merge(affords: posed.affords, parts: posed.parts))
       newest = scopes.reject { |scope| rows[scope] && rows[scope][:last_at] >= observation.happened_at }
       carried = newest.to_h { |scope| [scope, before(rows[scope]).hear(record)] }
-      steps = carried.transform_values { |running| [EstimateRows.step_row(running)] }
+      steps = carried.transform_values { |running| [EstimateRows.step_row(running.filter)] }
       keep(observation.child_id, posed.operation, observation.happened_at, carried, steps)
       carried
     end
@@ -123,10 +123,9 @@ module Records
     def make_anew(child_id, operation, scope, kept)
       return if kept.empty?
 
-      running, steps = Rungs::Progress::Running.start, {}
-      kept.each do |_, _, record|
-        running = running.hear(record)
-        steps[record.day] = EstimateRows.step_row(running)
+      steps = {}
+      running = Rungs::Progress::Running.through(kept.map(&:last)) do |filter|
+        steps[filter.day] = EstimateRows.step_row(filter)
       end
       keep(child_id, operation, kept.last[0][:happened_at], { scope => running }, { scope => steps.values })
     end

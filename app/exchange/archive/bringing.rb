@@ -18,7 +18,7 @@ module Exchange
       # @return [Records::Classroom]
       # @raise [KeyError, Sequel::ConstraintViolation] and nothing is there
       def call
-        DB.transaction do
+        AtOnce.call do
           @ids = Lists::ALL.select(&:numbered).to_h { |list| [list.name, ids_for(list)] }
           room = @account.start_classroom(**about, created_at: @document["class"]["created_at"])
           Lists::ALL.each { |list| insert(list, room) }

@@ -12,9 +12,23 @@ module Rungs
 
       def self.start(rule = Rule::DEFAULT) = new(Filter.start(rule), [])
 
+      # Of many at once: the filter goes through all of them, and what is recent is taken at the end.
       # @param records [Array<Record>] in the order they happened
+      # @yield [Filter] after each of them
       def self.through(records, rule = Rule::DEFAULT)
-        records.reduce(start(rule)) { |running, record| running.hear(record) }
+        weighed = records.select(&:weighed?)
+        filter = weighed.reduce(Filter.start(rule)) do |before, record|
+          before.hear(record).tap { |after| yield after if block_given? }
+        end
+        new(filter, recent(weighed, rule))
+      end
+
+      # @return [Array<Record>] as many of the last as any sentence about today needs
+      def self.recent(records, rule)
+        return records if records.size <= Estimate::LAST
+
+        from, least = records.last.day - rule.secure_days, records.size - Estimate::LAST
+        records.drop([records.bsearch_index { |record| record.day >= from }, least].min)
       end
 
       # @param filter [Filter]
@@ -30,10 +44,7 @@ module Rungs
       def hear(record)
         return self unless record.weighed?
 
-        all = recent + [record]
-        from, least = record.day - filter.rule.secure_days, all.size - Estimate::LAST
-        gone = all.each_index.find { |index| index >= least || all[index].day >= from }
-        Running.new(filter.hear(record), all.drop(gone))
+        Running.new(filter.hear(record), Running.recent([*recent, record], filter.rule))
       end
 
       # @param on [Date] the day of the last record or later
