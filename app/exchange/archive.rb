@@ -7,7 +7,7 @@ module Exchange
   #   Archive.write(room, to: path)  { |done, total| … }
   #   Archive.read(file)           # => Archive::Reader, which shows what it would bring before it does
   module Archive
-    FORMAT, VERSION = "rungs-class", 1
+    FORMAT, VERSION = "rungs-class", 2
     CLASS, MANIFEST = "class.json", "manifest.json"
     # What a file may hold: bytes unpacked in all, of class.json, of one photo, and how many things.
     MOST, MOST_JSON, MOST_PHOTO, MOST_THINGS = 2 * (1024**3), 256 * (1024**2), 20 * (1024**2), 20_000
@@ -23,18 +23,21 @@ module Exchange
 
     # @param room [Records::Classroom]
     # @param to [String] the path of the file, which is written as it is made
+    # @param holding [Holding] what of it
     # @yield [Integer, Integer] how many photos are in, of how many
-    def write(room, to:, now: Time.now, &block) = Writer.new(Content.new(room)).zip(to, now: now, &block)
+    def write(room, to:, holding: Holding.whole, now: Time.now, &block)
+      Writer.new(Content.new(room, holding)).zip(to, now: now, &block)
+    end
 
-    # @param file [String] its path
+    # @param file [String] its path: a ZIP, or what is kept of one child as JSON
     # @return [Reader]
     # @raise [Refused]
-    def read(file) = Reader.new(file)
+    def read(file) = (File.binread(file, 2) == "PK" ? Zipped : Plain).new(file)
 
     # @return [String] where a photo lies
     def photo(number) = format("photos/%06d.jpg", number)
 
     # @return [Hash] all that is kept of one child, by the same schema
-    def of_child(child) = Content.new(child.classroom, child: child).to_h
+    def of_child(child) = Content.new(child.classroom, Holding.child(child)).to_h
   end
 end

@@ -35,6 +35,7 @@ module Exchange
 
     # @param account [Records::Account]
     # @param name [String] of the file
+    # @yield [Integer] how many lines are in
     # @return [Integer] how many were brought
     def call(account, name:)
       AtOnce.call do
@@ -44,29 +45,15 @@ module Exchange
           made = made(row) or next
           slice << made
           put += 1
-          slice = insert(slice) if slice.size == SLICE
+          next unless slice.size == SLICE
+
+          slice = insert(slice)
+          yield put if block_given?
         end
         insert(slice)
         Records::Brought.where(id: @brought).update(rows: put)
         Records::Ledger.new(@room).rebuild
         put
-      end
-    end
-
-    # Takes all of it out again.
-    # @param room [Records::Classroom]
-    # @param id [Integer] of what was brought
-    def self.take_back(room, id)
-      DB.transaction do
-        rows = DB[:observations].where(classroom_id: room.id, brought_id: id)
-        later = DB[:observations].where(replaces_id: rows.select(:id), classroom_id: room.id)
-        later.delete while later.any?
-        problems = rows.distinct.select_map(:problem_id)
-        rows.delete
-        heard = DB[:observations].where(classroom_id: room.id).select(:problem_id)
-        DB[:problems].where(id: problems).exclude(id: heard).delete
-        Records::Brought.where(id: id, classroom_id: room.id).delete
-        Records::Ledger.new(room).rebuild
       end
     end
 
@@ -109,7 +96,7 @@ module Exchange
       raise Rungs::Error::Unreadable, "a class has at most #{most} children" if children.size >= most
       raise Rungs::Error::Unreadable, "that name is too long" if name.length > ClassList::LONGEST
 
-      @children[name] = DB[:children].insert(classroom_id: @room.id, name: name)
+      @children[name] = DB[:children].insert(classroom_id: @room.id, name: name, brought_id: @brought)
     end
 
     # One problem for each equation of a day, many of them written at once.

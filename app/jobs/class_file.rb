@@ -3,7 +3,8 @@
 require "tempfile"
 
 module Jobs
-  # A whole class in one file, with its photos.
+  # A whole class in one file, with its photos, or a part of it. asked: holds, what of it; of children handed over their
+  # ids, records and photos; of plans from and until, two days.
   class ClassFile
     def initialize(job)
       @job = job
@@ -12,9 +13,30 @@ module Jobs
     # @return [String] ZIP
     def call
       Tempfile.create("rungs-class", binmode: true) do |file|
-        Exchange::Archive.write(@job.classroom, to: file.path) { |done, total| @job.told(done, total) }
+        Exchange::Archive.write(room, to: file.path, holding: holding) { |done, total| @job.told(done, total) }
         File.binread(file.path)
       end
+    end
+
+    private
+
+    HOLDING = Exchange::Archive::Holding
+    private_constant :HOLDING
+
+    def room = @job.classroom
+
+    def holding
+      case asked["holds"]
+      when "children" then HOLDING.handed(children, records: asked["records"], photos: asked["photos"])
+      when "plans" then HOLDING.plans(Date.iso8601(asked["from"])..Date.iso8601(asked["until"]))
+      else HOLDING.whole
+      end
+    end
+
+    def asked = @asked ||= @job.asked.to_h
+
+    def children
+      asked["children"].filter_map { |id| room.anybody(id) }.tap { |there| raise Records::Gone if there.empty? }
     end
   end
 end

@@ -23,7 +23,8 @@ module Jobs
     end
 
     # What there is to do: each kind by its name.
-    KINDS = { "sheet" => "Sheet", "pack" => "Pack", "class_file" => "ClassFile" }.freeze
+    KINDS = { "sheet" => "Sheet", "pack" => "Pack", "class_file" => "ClassFile",
+              "bring_in" => "BringIn" }.freeze
 
     # @param job [Records::Job]
     def self.do_now(job)

@@ -7,6 +7,8 @@ module Records
     many_to_many :archived, join_table: :memberships, class: "Records::Classroom", right_key: :classroom_id,
                             order: :name, conditions: Sequel.~(archived_on: nil)
 
+    one_to_many :uploads, class: "Records::Upload"
+
     # @return [Sequel::Dataset] the classes of an account, by their numbers
     def self.rooms_of(account_id) = DB[:memberships].where(account_id: account_id).select(:classroom_id)
 

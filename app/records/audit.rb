@@ -17,6 +17,8 @@ module Records
              "keeper" => "had the password set anew by whoever keeps the machine",
              "taken_out" => "took records out as a file", "child_out" => "took out what is kept of one child",
              "brought" => "brought in a file", "taken_back" => "took back what was brought in",
+             "offered" => "offered a child to another class",
+             "handed_over" => "took a child over into another class",
              "ends" => "changed the day on which the class ends",
              "emptied" => "names and photos were removed, since the class has ended",
              "sessions" => "signed out on other devices" }.freeze

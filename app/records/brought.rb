@@ -13,7 +13,11 @@ module Records
       def to_take_back(now = Time.now) = where { at > now - (DAYS * 86_400) }.reverse(:at, :id)
     end
 
-    # @param kind ["class", "answers"]
+    # What of each kind is counted: one, many.
+    COUNTED = { "class" => nil, "answers" => %w[answer answers], "plans" => ["part of lessons", "parts of lessons"],
+                "children" => ["answer of children who came", "answers of children who came"] }.freeze
+
+    # @param kind [String] one of COUNTED
     # @param name [String] of the file
     # @return [Integer] its id
     def self.note(room, account, kind, name)
@@ -22,8 +26,10 @@ module Records
 
     # "last year.csv, 120 answers"
     def title
-      what = { "class" => "the class", "answers" => rows == 1 ? "1 answer" : "#{rows} answers" }.fetch(kind)
-      "#{what} from #{name}"
+      one, many = COUNTED.fetch(kind)
+      return "the class from #{name}" unless many
+
+      "#{rows} #{rows == 1 ? one : many} from #{name}"
     end
   end
 end

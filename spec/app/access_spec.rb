@@ -49,6 +49,8 @@ RSpec.describe "Who may see what" do
                "/week/#{room.id}/propose", "/week/#{room.id}/move", "/week/#{room.id}/day", "/week/#{room.id}/range",
                "/week/#{room.id}/knows", "/from-home/#{room.id}", "/from-home/#{room.id}/1/away",
                "/records/#{room.id}/class", "/records/#{room.id}/in", "/records/#{room.id}/in/1",
+               "/records/#{room.id}/handed", "/records/#{room.id}/plans", "/records/#{room.id}/offers",
+               "/records/#{room.id}/offers/1/away", "/records/#{room.id}/come?code=AAAAAAAA",
                "/records/#{room.id}/brought/1/away", "/records/#{room.id}/end",
                "/week/#{room.id}/repeat", "/week/#{room.id}/calendar", "/week/#{room.id}/shelf",
                "/week/#{room.id}/off", "/week/#{room.id}/off/keep", "/week/#{room.id}/parts/1/exchange",

@@ -2,18 +2,21 @@
 
 module Exchange
   module Archive
-    # What stands in a file about a class, or about one child of it: row by row, as it is asked for.
+    # What stands in a file about a class, or a part of it: row by row, as it is asked for.
     class Content
       # @param room [Records::Classroom]
-      # @param child [Records::Child, nil] only what is about this child; others are named nowhere
-      def initialize(room, child: nil)
+      # @param holding [Holding] who else is in the class is named nowhere in it
+      def initialize(room, holding = Holding.whole)
         @room = room
-        @child = child
+        @holding = holding
+        @narrowed = Narrowed.new(room, holding) unless holding.whole?
       end
+
+      attr_reader :holding
 
       # @return [Hash{String => Object}] of the class itself
       def about
-        own = { **@room.values, settings: @child ? {} : @room.settings.to_h }
+        own = { **@room.values, settings: @narrowed ? {} : @room.settings.to_h }
         { "format" => FORMAT, "version" => VERSION,
           "class" => Lists::CLASS.to_h { |field| [field.name.to_s, field.write(own[field.name], numbers)] } }
       end
@@ -23,9 +26,9 @@ module Exchange
       def rows(list)
         return to_enum(:rows, list) unless block_given?
 
-        dataset(list).select(*(list.numbered ? [:id] : []), *list.columns).paged_each.with_index(1) do |row, number|
-          yield written(list, row, number)
-        end
+        kept = dataset(list).select(*(list.numbered ? [:id] : []), *list.columns).paged_each
+        all = list.name == :came_with ? kept.to_a + where_each_is : kept
+        all.each.with_index(1) { |row, number| yield written(list, row, number) }
       end
 
       # Everything at once.
@@ -33,6 +36,8 @@ module Exchange
 
       # @yield [Integer, String] a photo's number, and its bytes
       def photos
+        return to_enum(:photos) unless block_given?
+
         ids = numbers.fetch(:photos).keys
         ids.each.with_index(1) { |id, number| yield number, DB[:photos].where(id: id).get(:content) }
       end
@@ -44,25 +49,11 @@ module Exchange
       def written(list, row, number)
         own = list.numbered ? { "number" => number } : {}
         row = { **row, file: Archive.photo(number) } if list.name == :photos
-        told = @child ? without_others(list.name, row) : row
-        { **own, **list.fields.to_h { |field| [field.name.to_s, field.write(told[field.name], numbers)] } }
+        row = @narrowed.row(list.name, row) if @narrowed
+        { **own, **list.fields.to_h { |field| [field.name.to_s, field.write(row[field.name], numbers)] } }
       end
 
-      # Of a child's own file: what is kept for all, and other children's names in stories.
-      def without_others(list, row)
-        case list
-        when :lessons then { **row, listening: nil, groups: nil, set_aside: nil }
-        when :lesson_parts then { **row, details: row[:details].to_h.slice("options", "seed", "count") }
-        when :problems then { **row, story: row[:story].gsub(others, "a child") }
-        when :ways then { **row, initials: @child.name[0], tally: 1 }
-        else row
-        end
-      end
-
-      def others
-        names = DB[:children].where(classroom_id: @room.id).exclude(id: @child.id).select_map(:name)
-        @others ||= names.empty? ? /(?!)/ : /(?<!\p{L})(?:#{Regexp.union(names)})(?!\p{L})/
-      end
+      def where_each_is = @holding.estimates ? Records::CameWith.rows(@room, @holding.children) : []
 
       # By list, each id with its number in the file.
       def numbers
@@ -74,7 +65,7 @@ module Exchange
       def dataset(list)
         rows = DB[list.name]
         rows = rows.where(list.within ? hanging_on(list) : { classroom_id: @room.id })
-        rows = rows.where(list.of_child.call(@child)) if @child
+        rows = @narrowed.dataset(list, rows) if @narrowed
         rows.order(*list.order, *(list.numbered ? [:id] : []))
       end
 

@@ -6,7 +6,8 @@ module Exchange
     # child.
     #
     #   numbered: whether its rows have numbers that others point to. within: the list its rows hang on, where they have
-    #   no class of their own. order: columns beside the id. of_child: child → a filter of its rows.
+    #   no class of their own. order: columns beside the id. of_child: Array<Integer>, ids of children → a filter of the
+    #   rows about them.
     List = Struct.new(:name, :note, :numbered, :within, :order, :fields, :of_child, keyword_init: true) do
       def columns = fields.map(&:name) - [:file]
 

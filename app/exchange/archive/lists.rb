@@ -4,12 +4,12 @@ module Exchange
   module Archive
     # What a class is made of, in the order in which it is read back.
     module Lists
-      ASKED = ->(child) { DB[:observations].where(child_id: child.id).select(:problem_id) }
-      PROBLEMS = ->(child) { DB[:problems].where(id: ASKED.call(child)) }
-      IN_PARTS = ->(child) { PROBLEMS.call(child).exclude(part_id: nil).select(:part_id) }
-      GAVE = ->(child) { DB[:way_givers].where(child_id: child.id).select(:way_id) }
+      ASKED = ->(ids) { DB[:observations].where(child_id: ids).select(:problem_id) }
+      PROBLEMS = ->(ids) { DB[:problems].where(id: ASKED.call(ids)) }
+      IN_PARTS = ->(ids) { PROBLEMS.call(ids).exclude(part_id: nil).select(:part_id) }
+      GAVE = ->(ids) { DB[:way_givers].where(child_id: ids).select(:way_id) }
       NONE = ->(_) { false }
-      OWN = ->(child) { { child_id: child.id } }
+      OWN = ->(ids) { { child_id: ids } }
       private_constant :ASKED, :PROBLEMS, :IN_PARTS, :GAVE, :NONE, :OWN
 
       OPERATIONS, BANDS = %w[add subtract].freeze, Rungs::Problem::Band::ALL.ids.freeze
@@ -44,7 +44,7 @@ module Exchange
       end.freeze
 
       ALL = [
-        list(:children, "who is in the class, or was", of_child: ->(child) { { id: child.id } }) do
+        list(:children, "who is in the class, or was", of_child: ->(ids) { { id: ids } }) do
           text :name, "first name"
           date :left_on, "since when off the list", none: true
           time :created_at, "when put on the list"
@@ -63,7 +63,7 @@ module Exchange
           integer :seed, "by which it is proposed"
           integer :rung, "1 to 5, the rung it is for", none: true
         end,
-        list(:lessons, "days with a lesson", of_child: ->(child) { { id: PROBLEMS.call(child).select(:lesson_id) } }) do
+        list(:lessons, "days with a lesson", of_child: ->(ids) { { id: PROBLEMS.call(ids).select(:lesson_id) } }) do
           date :held_on, "its day"
           time :created_at, "when it was begun"
           time :ended_at, "when it was over", none: true
@@ -71,7 +71,7 @@ module Exchange
           groups :groups, "groups of children", none: true
           keys :set_aside, "keys of what a substitute took down and the teacher set aside", none: true
         end,
-        list(:lesson_parts, "parts of lessons", of_child: ->(child) { { id: IN_PARTS.call(child) } }) do
+        list(:lesson_parts, "parts of lessons", of_child: ->(ids) { { id: IN_PARTS.call(ids) } }) do
           ref :lesson_id, "of which lesson", to: :lessons
           integer :place, "its place there"
           text :kind, "id of an activity", among: Rungs::Activity::ALL.ids
@@ -93,7 +93,7 @@ module Exchange
           time :started_at, "from"
           time :ended_at, "to", none: true
         end,
-        list(:problems, "problems that were posed", of_child: ->(child) { { id: ASKED.call(child) } }) do
+        list(:problems, "problems that were posed", of_child: ->(ids) { { id: ASKED.call(ids) } }) do
           ref :lesson_id, "in which lesson", to: :lessons
           text :situation, "null for an equation", among: Rungs::Problem::Situation::ALL.ids, none: true
           text :equation, "with its box"
@@ -138,7 +138,7 @@ module Exchange
           ref :part_id, "of which part", to: :lesson_parts, none: true
           integer :item, "which item, from 0", none: true
         end,
-        list(:ways, "ways that were offered", of_child: ->(child) { { id: GAVE.call(child) } }) do
+        list(:ways, "ways that were offered", of_child: ->(ids) { { id: GAVE.call(ids) } }) do
           ref :problem_id, "for which problem", to: :problems, none: true
           text :text, "as said or written"
           text :move, "how", among: Rungs::Strategy::Move::ALL.ids, none: true
@@ -169,8 +169,18 @@ module Exchange
           ref :child_id, "whose", to: :children
           date :day, "when it came"
           text :code, "a rung, or played", among: Records::HomeAnswer::CODES
+        end,
+        list(:came_with, "where a child was when handed over without the records") do
+          ref :child_id, "who", to: :children
+          text :operation, "in which operation", among: OPERATIONS
+          text :band, "in which range", among: BANDS
+          integer :rung, "1 to 5"
+          text :sure, "how clear that was, in words"
+          integer :records, "from how many answers"
+          date :day, "when"
         end
       ].freeze
+      BY_NAME = ALL.to_h { |each| [each.name, each] }.freeze
     end
   end
 end

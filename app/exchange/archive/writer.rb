@@ -62,7 +62,7 @@ module Exchange
       end
 
       def manifest(now)
-        { "format" => FORMAT, "version" => VERSION, "made_at" => now.getutc.iso8601,
+        { "format" => FORMAT, "version" => VERSION, "holds" => @content.holding.id, "made_at" => now.getutc.iso8601,
           "sha256" => @sums.except(MANIFEST) }
       end
     end

@@ -43,6 +43,8 @@ module Pages
       # Drawings of records that stand; ways given.
       def photos = @photos ||= Records::Photo.of_child(child)
       def ways = Records::Way.given_by(child)
+      # Where the child was when handed over, by operation.
+      def came_with = Records::CameWith.where(child_id: child.id, operation: operation).order(:id).all
       def at_home = room.home_answers_dataset.where(child_id: child.id).latest_first.all
 
       # Recent records of this operation, fact by fact.

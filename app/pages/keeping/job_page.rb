@@ -2,12 +2,12 @@
 
 module Pages
   module Keeping
-    # A class that is being saved.
+    # A file that is being made, or brought in.
     class JobPage < Shared::JobPage
-      view :"shared/job", tab: "records", title: "Saving the class"
+      view :"shared/job", tab: "records", title: "Records", scripts: %w[job]
 
       def here = "/records/#{room.id}/jobs/#{job.id}"
-      def counted = "#{job.done} of #{job.total} photos are in."
+      def counted = "#{job.done} of #{job.total} #{job.kind == 'bring_in' ? 'lines' : 'photos'} are in."
     end
   end
 end

@@ -22,6 +22,8 @@ module Pages
           "#{short_date(room.today(first))}. All of it is yours to take."
       end
 
+      def offers = Records::ChildOffer.good.where(classroom_id: room.id).eager(:child).all
+      def this_monday = today - ((today.wday - 1) % 7)
       def everybody = room.children + room.off_the_list
       def to_take_back = Records::Brought.where(classroom_id: room.id).to_take_back.all
       def looked = Records::Audit.of_class(room, most: LOOKED)

@@ -2,7 +2,7 @@
 
 module Pages
   module Keeping
-    # Records: taken out as files, brought in after a look, kept until the class ends.
+    # Records: taken out as files, brought in after a look, handed over, kept until the class ends.
     class Routes < Shared::Tab
       helpers Shared::MadeBeside
 
@@ -24,7 +24,20 @@ module Pages
       # The whole class, written beside the server.
       post "/:room/class" do
         note_act("taken_out", room)
-        made_beside "class_file", at: here
+        made_beside "class_file", at: here, holds: "class"
+      end
+
+      # Children, as a file for another teacher.
+      post "/:room/handed" do
+        form = checked(HandedContract)
+        note_act("taken_out", room)
+        made_beside "class_file", at: here, holds: "children", children: form[:children],
+                                  records: form[:as] == "records", photos: form[:photos] == true
+      end
+
+      # Lessons and weeks, as a file for a colleague.
+      post "/:room/plans" do
+        made_beside "class_file", at: here, holds: "plans", **checked(PlansContract)
       end
 
       get("/:room/jobs/:job") { job_page JobPage.new(self, job: found_job) }
@@ -51,25 +64,47 @@ module Pages
       end
 
       get "/:room/in/:upload" do
-        show PreviewPage.new(self, upload, columns: columns)
+        look_at { |incoming| show PreviewPage.new(self, incoming: incoming, here: "#{here}/in/#{upload.id}") }
       end
 
       post "/:room/in/:upload" do
-        page = PreviewPage.new(self, upload, columns: columns)
-        upload.zip? ? bring_class(page) : bring_answers(page)
+        lines = File.extname(upload.name) == ".zip" ? 0 : upload.content.count("\n")
+        made_beside "bring_in", at: here, upload: upload.id, form: chosen, lines: lines
       end
 
       # What was brought in goes again, whole.
       post "/:room/brought/:brought/away" do
         there = Records::Brought.where(classroom_id: room.id).to_take_back.first(id: params[:brought].to_i) || halt(404)
         note_act("taken_back", room)
-        if there.kind == "class"
-          room.erase
-          redirect "/"
-        else
-          Exchange::BringAnswers.take_back(room, there.id)
-          redirect here
-        end
+        Exchange::TakeBack.new(there).call
+        redirect there.kind == "class" ? "/" : here
+      end
+
+      # A child changes class: offered by a code.
+      post "/:room/offers" do
+        child = room.child(checked(OfferContract)[:child]) || halt(404)
+        Records::ChildOffer.make(child, person)
+        note_act("offered", room)
+        redirect here
+      end
+
+      post "/:room/offers/:offer/away" do
+        Records::ChildOffer.where(classroom_id: room.id, id: params[:offer].to_i).delete
+        redirect here
+      end
+
+      # And taken in by the teacher to whom the code was told.
+      get "/:room/come" do
+        show PreviewPage.new(self, incoming: coming, here: "#{here}/come?code=#{offer.code}")
+      end
+
+      post "/:room/come" do
+        done = coming.bring(offer.classroom.name)
+        note_act("brought", room)
+        note_act("handed_over", offer.classroom)
+        offer.child.update(left_on: today)
+        offer.delete
+        next_page(done.note, room.id)
       end
 
       # The class ends on another day.
@@ -89,35 +124,28 @@ module Pages
                       refuse("That file is not kept any more; choose it again")
         end
 
-        # @return [Hash{String => String}, nil] what is read from which heading, as it was chosen
-        def columns
-          checked(InContract)
-          params[:columns].is_a?(Hash) ? params[:columns].select { |_, from| from.is_a?(String) && from != "" } : nil
+        # What was chosen on the page, by name, as texts.
+        def chosen
+          form = checked(InContract)
+          texts = %i[columns whose].filter_map do |name|
+            said = params[name].to_h.select { |_, text| text.is_a?(String) && text != "" }
+            [name.to_s, said] if params[name]
+          end
+          { **texts.to_h, "adding" => form[:adding] == true, "from" => form[:from] }.compact
         end
 
-        def bring_class(page)
-          made = upload.open_file do |path|
-            archive = Exchange::Archive.read(path)
-            refuse("That class is there already; reading it again adds nothing") if page.there(archive)
-            archive.bring(person)
-          end
-          Records::Brought.note(made, person, "class", upload.name)
-          Records::Audit.note("brought", account_id: person.id, classroom: made)
-          upload.delete
-          env["rack.session"]["note"] = "#{made.name} is brought in. For thirty days it can be taken back."
-          redirect "/records/#{made.id}"
+        def look_at
+          upload.open_file { |path| yield Exchange::Incoming.of(path, room, person, chosen) }
         end
 
-        def bring_answers(page)
-          adding = checked(InContract)[:adding]
-          many = page.table do |table|
-            refuse("Say which column is #{table.missing.join(', ')}") if table.missing.any?
-            Exchange::BringAnswers.new(room, table, adding: adding).call(person, name: upload.name)
-          end
-          note_act("brought", room)
-          upload.delete
-          env["rack.session"]["note"] = "#{plural(many, 'answer')} brought in. For thirty days they can be taken back."
-          redirect here
+        # @return [Records::ChildOffer] of another class
+        def offer
+          @offer ||= Records::ChildOffer.by_code(params[:code])&.then { |it| it unless it.classroom_id == room.id } ||
+                     refuse("Nobody is offered by that code; it works once, and for a week")
+        end
+
+        def coming
+          Exchange::Incoming::Children.new(Exchange::Archive::Offered.new(offer.child), room, person, chosen)
         end
 
         def child_file(child)
@@ -131,8 +159,20 @@ module Pages
         end
 
         def sent(job)
-          as_file "class.zip", "application/zip"
+          return brought(JSON.parse(job.made)) if job.kind == "bring_in"
+
+          as_file "#{job.asked['holds']}.zip", "application/zip"
           job.made
+        end
+
+        def brought(said)
+          note_act("brought", room) if said["room"] == room.id
+          next_page(said["note"], said["room"])
+        end
+
+        def next_page(note, id)
+          env["rack.session"]["note"] = note
+          redirect "/records/#{id}"
         end
       end
     end

@@ -19,9 +19,9 @@ module Pages
 
       # How far it is, then the file; what of it could not be made is said before.
       def job_page(page)
-        return sent(page.job) if page.job.ready? && (page.job.trouble.nil? || params[:open])
+        opens = page.job.trouble.nil? && !htmx?
+        return sent(page.job) if page.job.ready? && (opens || params[:open])
 
-        headers "hx-redirect" => page.here if page.job.ready? && htmx?
         status 202 unless page.job.ready?
         show page
       end

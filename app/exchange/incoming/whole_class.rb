@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module Exchange
+  module Incoming
+    # A class, which becomes one beside this.
+    class WholeClass < Kind
+      def archive = @source
+      def title = [archive.name, archive.school].reject(&:empty?).join(", ")
+      def amounts = archive.amounts.map { |what, many| [many, *Archive::WORDS.fetch(what)] }
+
+      # That is there already, by its key.
+      # @return [Records::Classroom, nil]
+      def there = (@person.classrooms + @person.archived).find { |each| each.key == archive.key }
+
+      # @param name [String] of the file
+      def bring(name)
+        refuse("That class is there already; reading it again adds nothing") if there
+        made = archive.bring(@person)
+        Records::Brought.note(made, @person, "class", name)
+        Records::Audit.note("brought", account_id: @person.id, classroom: made)
+        Done.new(note: "#{made.name} is brought in. For thirty days it can be taken back.", room: made)
+      end
+    end
+  end
+end

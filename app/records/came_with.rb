@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Records
+  # Where a child was when handed over without the records, in the words of that class. It is shown, and weighs nothing.
+  class CameWith < Sequel::Model(:came_with)
+    many_to_one :child, class: "Records::Child"
+
+    OPERATIONS = %w[add subtract].freeze
+
+    # @return [Array<Hash>] where some children are now
+    def self.rows(room, children)
+      evidence = Evidence.new(room)
+      children.product(OPERATIONS, Rungs::Problem::Band::ALL.ids).filter_map do |child, operation, band|
+        estimate = evidence.estimate(child, operation, band, on: room.today)
+        next unless estimate.working
+
+        { child_id: child.id, operation: operation, band: band, rung: estimate.working, day: room.today,
+          sure: estimate.words.sureness, records: estimate.filter.heard }
+      end
+    end
+
+    # "to 10: count on, fairly clear, 12 answers"
+    def summary
+      rung = Rungs::Strategy::Rung.at(self.rung).title.downcase
+      "#{Rungs::Problem::Band::ALL.fetch(band).title}: #{rung}, #{sure}, #{records} answers"
+    end
+  end
+end
