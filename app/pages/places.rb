@@ -11,7 +11,7 @@ module Pages
       "/from-home" => FromHome, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
       "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search,
       "/calendar" => Calendar, "/substitute" => Substitute, "/account" => Account, "/gallery" => Gallery,
-      "/records" => Keeping, "/schema" => Schema, "/" => Home
+      "/records" => Keeping, "/schema" => Schema, "/pictures" => Pictures, "/" => Home
     }.freeze
   end
 end

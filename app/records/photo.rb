@@ -18,8 +18,9 @@ module Records
     # One at a time, since each may take a few hundred megabytes.
     SHRINKING = Mutex.new
     private_constant :SHRINKING
-    # By what is in the file, whatever its name says.
-    LOADERS = %w[jpegload pngload webpload heifload].freeze
+    # How each kind is read, by its first bytes, whatever its name says: no other reader gets to see a file.
+    LOADERS = { "jpeg" => /\A\xFF\xD8\xFF/n, "png" => /\A\x89PNG\r\n/n, "webp" => /\ARIFF....WEBP/mn,
+                "heif" => /\A....ftyp/mn }.freeze
 
     many_to_one :child, class: "Records::Child"
 
@@ -38,14 +39,15 @@ module Records
     end
 
     def self.made_small(file)
-      image = Vips::Image.new_from_file(file.path, access: :sequential)
-      known = LOADERS.include?(image.get("vips-loader").delete_suffix("_source"))
-      raise Refused, "Send a photo as JPEG, PNG, WebP or HEIC" unless known
+      head = File.binread(file.path, 16).to_s
+      loader = LOADERS.find { |_, first| head.match?(first) }&.first
+      raise Refused, "Send a photo as JPEG, PNG, WebP or HEIC" unless loader
 
+      image = Vips::Image.public_send(:"#{loader}load", file.path, access: :sequential)
       large = image.width * image.height > MOST_PIXELS
       raise Refused, "That photo has too many pixels; make it smaller and send it again" if large
 
-      made = ImageProcessing::Vips.source(file.path).resize_to_limit(LONGEST_SIDE, LONGEST_SIDE).convert("jpg")
+      made = ImageProcessing::Vips.source(file.path).loader(loader: loader).resize_to_limit(LONGEST_SIDE, LONGEST_SIDE).convert("jpg")
                                   .saver(strip: true, quality: 82, background: 255).call
       made.binmode.read.tap { made.close! }
     end

@@ -22,7 +22,8 @@ RSpec.describe "Who may see what" do
      "/sheets/#{room.id}/sheet.pdf?sheet=practice", "/sheets/#{room.id}/preview.png?sheet=practice",
      "/week/#{room.id}", "/week/#{room.id}/term", "/search/#{room.id}?q=a", "/sheets/#{room.id}/enter",
      "/climb/#{room.id}/weeks", "/climb/#{room.id}/children/#{child.id}/records",
-     "/from-home/#{room.id}", "/records/#{room.id}", "/records/#{room.id}/answers.csv",
+     "/pictures/#{room.id}/#{posed.part_id}/0/0.svg", "/from-home/#{room.id}", "/records/#{room.id}",
+     "/records/#{room.id}/answers.csv",
      "/records/#{room.id}/answers.jsonl", "/records/#{room.id}/statements.json", "/records/#{room.id}/next.pdf",
      "/records/#{room.id}/child?child=#{child.id}&as=json", "/records/#{room.id}/child?child=#{child.id}&as=pdf"]
   end

@@ -1,8 +1,11 @@
 # frozen_string_literal: true
 
 require "app_helper"
+require_relative "../support/made_up_class"
 
 RSpec.describe Exchange::Archive do
+  include MadeUpClass
+
   let(:teacher) { make_teacher(children: %w[Ada Bo Cleo]) }
   let(:room) { teacher[1] }
   let(:ada) { room.children.first }
@@ -77,9 +80,37 @@ RSpec.describe Exchange::Archive do
     sent = get("/schema/class.json")
     expect(JSON.parse(sent.body).except("$id") == JSON.parse(File.read(kept)).except("$id")).to be(true)
     read = keep(entries(written(room))["class.json"])
-    said = `python3 -c "import json; print(len(json.load(open('#{read}'))['observations']))"`
-    expect(said.to_i).to eq(Records::Observation.where(classroom_id: room.id).count)
+    expect(validated(read, kept)).to eq("#{Records::Observation.where(classroom_id: room.id).count} []")
+    off = keep(entries(written(room))["class.json"].sub('"code":"count_on"', '"code":"by_magic"'))
+    expect(validated(off, kept)).to include("by_magic")
     expect(`unzip -tq #{written(room)}`).to include("No errors")
+  end
+
+  # What is other after a class went to another account and was written there again.
+  def lost_on_the_way(of)
+    file = written(of)
+    again = described_class.read(file).bring(make_teacher[0])
+    first, second = [file, written(again)].map { |path| entries(path).except("manifest.json") }
+    [*first.keys.select { |name| first[name] != second[name] }, *(second.keys - first.keys),
+     *("estimates" if estimates_by_name(of) != estimates_by_name(again))]
+  end
+
+  def estimates_by_name(of)
+    rows = DB[:estimates].where(Sequel[:estimates][:classroom_id] => of.id).join(:children, id: :child_id)
+    rows.select_map([:name, :operation, :scope, :probabilities, :heard, Sequel[:estimates][:last_at]]).sort_by(&:to_s)
+  end
+
+  it "comes back the same whatever class it is; the demo too" do
+    rooms = (1..16).map { |seed| made_up_class(Random.new(seed)) }
+    expect(rooms.map { |each| DB[:observations].where(classroom_id: each.id).count }.sum).to be > 200
+    expect([*rooms, Demo::School.account.classrooms.first].flat_map { |each| lost_on_the_way(each) }).to eq([])
+  end
+
+  # How many answers somebody else's reader finds in a file, and what its validator says of it.
+  def validated(file, schema)
+    told = "import json, jsonschema; d = json.load(open('#{file}')); s = json.load(open('#{schema}')); " \
+           "print(len(d['observations']), [e.message for e in jsonschema.Draft202012Validator(s).iter_errors(d)])"
+    Open3.capture2e("/usr/bin/python3", "-c", told).first.strip
   end
 
   # The same file with something changed in it; sums are made right where they are not what is tried.

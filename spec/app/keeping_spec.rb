@@ -21,7 +21,7 @@ RSpec.describe "Records" do
 
   # What somebody else's reader says.
   def python(text, code)
-    Open3.capture2("python3", "-c", "import csv, json, sys; #{code}", stdin_data: text).first.force_encoding("UTF-8")
+    Open3.capture2("/usr/bin/python3", "-c", "import csv, json, sys; #{code}", stdin_data: text).first.force_encoding("UTF-8")
   end
 
   def follow = get(URI(last_response.headers["location"]).request_uri)

@@ -67,6 +67,10 @@ module Pages
         end
         acted.reject { |*, steps| steps.empty? }
       end
+
+      # All that is shown here, in order, each a file by its number.
+      # @return [Array<Layout>]
+      def all = pictures.map(&:layout) + acts.flat_map(&:last)
     end
   end
 end
