@@ -47,7 +47,8 @@ module Records
       large = image.width * image.height > MOST_PIXELS
       raise Refused, "That photo has too many pixels; make it smaller and send it again" if large
 
-      made = ImageProcessing::Vips.source(file.path).loader(loader: loader).resize_to_limit(LONGEST_SIDE, LONGEST_SIDE).convert("jpg")
+      made = ImageProcessing::Vips.source(file.path).loader(loader: loader)
+                                  .resize_to_limit(LONGEST_SIDE, LONGEST_SIDE).convert("jpg")
                                   .saver(strip: true, quality: 82, background: 255).call
       made.binmode.read.tap { made.close! }
     end

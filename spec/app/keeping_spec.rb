@@ -21,7 +21,8 @@ RSpec.describe "Records" do
 
   # What somebody else's reader says.
   def python(text, code)
-    Open3.capture2("/usr/bin/python3", "-c", "import csv, json, sys; #{code}", stdin_data: text).first.force_encoding("UTF-8")
+    told = "import csv, json, sys; #{code}"
+    Open3.capture2("/usr/bin/python3", "-c", told, stdin_data: text).first.force_encoding("UTF-8")
   end
 
   def follow = get(URI(last_response.headers["location"]).request_uri)

@@ -10,7 +10,6 @@ RSpec.describe "Pictures as files" do
 
   before { sign_in teacher[0] }
 
-
   def picture(path) = get(path).then { |answer| [answer.status, answer.headers["content-type"], answer.body] }
 
   it "are of any step of any item, as SVG with its numerals and as PNG" do

@@ -66,4 +66,35 @@ RSpec.describe "Records", type: :feature do
     told = JSON.parse(File.read(saved { click_button "The file" }))
     expect(told["observations"].size).to eq(5)
   end
+
+  it "hands a class over: what is ticked goes as a file, each doubtful name is asked about, and one child by a code" do
+    enter(teacher[0])
+    click_link "Records"
+    find("summary", text: "The file").click
+    uncheck room.children.last.name
+    file = saved { within("form[action$=handed]") { click_button "Make the file" } }
+    find("summary", text: "Offer a child").click
+    select room.children.last.name, from: "offered"
+    click_button "Make a code"
+    code = find(".keeping-code").text
+    expect_accessible
+    taker = make_teacher(children: %w[Adah Bo])
+    clear_cookies_and_enter(taker[0])
+    click_link "Records"
+    attach_file "file", file
+    click_button "Look at it"
+    expect(page).to have_css("td", text: "perhaps Adah")
+    expect_accessible
+    select "Adah", from: "Who Ada is"
+    click_button "Bring them in"
+    expect(page).to have_css(".note", text: "4 children and 16 answers brought in")
+    fill_in "code", with: code.downcase
+    click_button "Look", exact: true
+    expect(page).to have_css(".lead", text: "1 child")
+    click_button "Bring them in"
+    expect(page).to have_css(".margin", text: room.children.last.name)
+    expect(taker[1].refresh.children.size).to eq(5)
+    expect(room.refresh.children.size).to eq(4)
+    expect(complaints).to eq([])
+  end
 end

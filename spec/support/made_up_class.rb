@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # A class with something of everything in it, as a seed has it: children on and off the list, lessons with any
-# activities, problems in their parts, answers that were corrected, undone or asked in a check-in, photos, groups, notes.
+# activities, problems in their parts, answers that were corrected, undone or asked in a check-in, photos, groups.
 module MadeUpClass
   CODES = [*Rungs::Strategy::Rung::ALL.ids, *Rungs::Strategy::OffLadder::ALL.ids].freeze
 
