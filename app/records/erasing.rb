@@ -50,7 +50,7 @@ module Records
     def parts = LessonPart.where(classroom_id: @room.id)
 
     def told
-      parts.all.flat_map { |part| part.details.thrown.values.select { |data| data.is_a?(Hash) && data[:words] } }
+      parts.all.flat_map { |part| part.details.thrown.values.grep(Hash).select { |data| data[:words] } }
     end
 
     # Listening lists and saved groups.
