@@ -26,8 +26,9 @@ module Records
 
     # Adds children by name, leaving out those already there; one who had left comes back.
     # @param names [Array<String>]
+    # @param brought [Integer, nil] under which those who are new can be taken back
     # @raise [TooMany] and adds nobody
-    def self.enrol(classroom, names)
+    def self.enrol(classroom, names, brought: nil)
       there = classroom.children_dataset.select_map(:name)
       total = (there | names).size
       if total > MOST
@@ -36,7 +37,7 @@ module Records
 
       names.uniq.each do |name|
         dataset.insert_conflict(target: %i[classroom_id name], update: { left_on: nil }).insert(
-          classroom_id: classroom.id, name: name
+          classroom_id: classroom.id, name: name, brought_id: brought
         )
       end
     end

@@ -10,7 +10,7 @@ Sequel.migration do
     brought.each { |table| alter_table(table) { add_column :brought_id, :Bignum } }
     alter_table(:brought) do
       drop_constraint :brought_kind_check, type: :check
-      add_constraint :brought_kind_check, kind: %w[class answers plans children]
+      add_constraint :brought_kind_check, kind: %w[class answers plans children names]
     end
 
     create_table(:came_with) do
@@ -39,7 +39,7 @@ Sequel.migration do
 
   down do
     drop_table(:child_offers, :came_with)
-    from(:brought).where(kind: %w[plans children]).delete
+    from(:brought).where(kind: %w[plans children names]).delete
     alter_table(:brought) do
       drop_constraint :brought_kind_check, type: :check
       add_constraint :brought_kind_check, kind: %w[class answers]

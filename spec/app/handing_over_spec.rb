@@ -179,6 +179,21 @@ RSpec.describe "What goes from class to class" do
     end
   end
 
+  it "takes names that were added by a list off again, but for whom somebody has heard since" do
+    sign_in taker[0]
+    get "/account/classes/#{room.id}"
+    send_form "/account/classes/#{room.id}/children", names: "Bo\nYara\nXeno"
+    Records::Recorder.new(room, taker[0]).record(child: named("Yara"), problem: pose(room), code: "count_on",
+                                                 happened_at: Time.now, client_key: SecureRandom.uuid)
+    get path
+    expect(last_response.body).to include("2 names from a list")
+    send_form "#{path}/brought/#{Records::Brought.last.id}/away"
+    expect(room.refresh.children_dataset.select_order_map(:name)).to eq(%w[Adá Bo Yara Zed])
+    get "/account/classes/#{room.id}"
+    send_form "/account/classes/#{room.id}/children", names: "Bo"
+    expect(Records::Brought.where(classroom_id: room.id)).to be_empty
+  end
+
   it "says which two names may be one child" do
     near = [%w[Zoe Zoë], %w[Ben Benno], ["Jan", "Jan B."], %w[Ilse Else], %w[Ann Anne], %w[mia Mia]]
     far = [%w[Ada Bo], %w[Al Bo], %w[Jan Ben], %w[Mia Tia Maria]]

@@ -29,7 +29,7 @@ module Pages
           names = checked(ChildrenContract)[:names].lines.map do |name|
             Exchange::ClassList.clean(name)
           end.reject(&:empty?)
-          Records::Child.enrol(room, names)
+          Records::Brought.names(room, person, names)
           note_act("children", room)
           say "#{plural(names.uniq.size, 'child', 'children')} in the list. #{room.name} now has #{room.size}."
         rescue Records::Child::TooMany => e
