@@ -60,6 +60,7 @@ module AppHelper
     header "HX-Request", htmx ? "true" : nil
     post(path, form.merge(authenticity_token: @token))
     header "HX-Request", nil
+    last_response
   end
 
   def sign_in(account, password = PASSWORD)

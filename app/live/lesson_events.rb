@@ -16,16 +16,17 @@ module Live
 
     HEADERS = { "content-type" => "text/event-stream; charset=utf-8", "cache-control" => "no-store",
                 "x-accel-buffering" => "no" }.freeze
-    CHANNELS = [Records::Lesson::CHANNEL, Records::Observation::CHANNEL].freeze
+    CHANNELS = [Records::Lesson::CHANNEL, Records::Observation::CHANNEL, Records::Membership::CHANNEL].freeze
 
-    # One that is open. own: whether it is of the lesson's people, not a board opened by its code.
+    # One that is open. own: the account of one of the lesson's people, or true for a substitute; nil for a board opened
+    # by its code.
     Window = Struct.new(:socket, :own, keyword_init: true)
 
     class << self
       # @param lesson [Records::Lesson]
-      # @param own [Boolean] for a window of the lesson's people: it always finds room
+      # @param own [Integer, true, nil] whose window it is, of the lesson's people: it always finds room
       # @return [Array] a Rack response that stays open
-      def response(lesson, own: false)
+      def response(lesson, own: nil)
         id, version = lesson.id, lesson.board_version
         return [200, HEADERS, ["event: full\ndata: #{MOST}\n\n"]] unless instance.room?(id, own: own)
 
@@ -42,7 +43,7 @@ module Live
     end
 
     # @param version [Integer] what the window is told first
-    def add(id, socket, version, own: false)
+    def add(id, socket, version, own: nil)
       window = Window.new(socket: socket, own: own)
       @lock.synchronize do
         @windows[id] << window
@@ -61,7 +62,7 @@ module Live
     def size(id) = windows(id).size
 
     # Whether one window more may be opened. One of the lesson's people takes the place of a board opened by its code.
-    def room?(id, own: false)
+    def room?(id, own: nil)
       return true if size(id) < MOST && all.size < MOST_HERE
 
       given_up = (windows(id) + all).find { |window| !window.own } if own
@@ -82,18 +83,25 @@ module Live
     end
 
     def pass_on(channel, payload)
-      channel == Records::Lesson::CHANNEL ? tell(payload.to_i) : tell_heard(JSON.parse(payload))
+      case channel
+      when Records::Lesson::CHANNEL then tell(payload.to_i)
+      when Records::Membership::CHANNEL then end_for(payload.to_i)
+      else tell_heard(JSON.parse(payload))
+      end
     end
+
+    # Somebody does not belong to a class any more: every window of theirs asks again, and finds what is still theirs.
+    def end_for(account_id) = all.select { |window| window.own == account_id }.each { |window| let_go(window) }
 
     def tell(id)
       version = Records::Lesson.where(id: id).get(:board_version)
       windows(id).each { |window| write(window, event(version)) }
     end
 
-    # @param heard [Hash] lesson, problem, child and key of a record, and what made it so
+    # @param heard [Hash] lesson, problem, child and key of a record, and what made it so; or whom somebody has open
     def tell_heard(heard)
       id = heard.fetch("lesson")
-      text = "event: heard\ndata: #{heard.except('lesson').to_json}\n\n"
+      text = "event: #{heard.key?('open') ? 'opened' : 'heard'}\ndata: #{heard.except('lesson').to_json}\n\n"
       windows(id).select(&:own).each { |window| write(window, text) }
     end
 

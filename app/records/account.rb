@@ -9,6 +9,8 @@ module Records
 
     one_to_many :uploads, class: "Records::Upload"
 
+    one_to_many :memberships, class: "Records::Membership"
+
     # @return [Sequel::Dataset] the classes of an account, by their numbers
     def self.rooms_of(account_id) = DB[:memberships].where(account_id: account_id).select(:classroom_id)
 
@@ -32,12 +34,24 @@ module Records
       end
     end
 
+    # @return [String, nil] as what it belongs to a class
+    def role_in(room) = Membership.role(id, room.id)
+
+    # Those whose day it sees, as a teacher or an assistant; and those it visits.
+    def own_classes = of_role(%w[teacher assistant])
+    def coached = of_role("coach")
+
     # Takes away the classes that nobody else teaches, with all that was recorded there.
     def leave_classrooms
-      [*classrooms, *archived].each do |classroom|
-        shared = db[:memberships].where(classroom_id: classroom.id).exclude(account_id: id)
+      taught = memberships_dataset.teachers.select_map(:classroom_id)
+      [*classrooms, *archived].select { |classroom| taught.include?(classroom.id) }.each do |classroom|
+        shared = Membership.teachers.where(classroom_id: classroom.id).exclude(account_id: id)
         classroom.erase if shared.empty?
       end
     end
+
+    private
+
+    def of_role(role) = classrooms_dataset.where(id: memberships_dataset.where(role: role).select(:classroom_id)).all
   end
 end

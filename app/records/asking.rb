@@ -13,6 +13,8 @@ module Records
     end
     THEIRS = Sequel.&({ Sequel[:room][:id] => :$room }, { Sequel[:room][:id] => Account.rooms_of(:$account_id) })
 
+    MEMBER = { classroom_id: :$room, account_id: :$account_id }.transform_keys { |name| Sequel[:member][name] }.freeze
+
     def self.of_room(table, id) = Sequel.&({ table[:classroom_id] => Sequel[:room][:id] }, { table[:id] => id })
     def self.on_list(table) = Sequel.&(of_room(table, :$child), { table[:left_on] => nil })
     private_class_method :of_room, :on_list
@@ -21,9 +23,10 @@ module Records
                 .left_join(Sequel[:classrooms].as(:room), THEIRS)
                 .left_join(Sequel[:children].as(:child), on_list(Sequel[:child]))
                 .left_join(Sequel[:problems].as(:posed), of_room(Sequel[:posed], :$problem))
+                .left_join(Sequel[:memberships].as(:member), MEMBER)
                 .where(Sequel[:session][:account_id] => :$account_id, Sequel[:session][:session_id] => :$session_id)
-                .select_append(*SELECTED).naked.prepare(:first, :asking)
-    private_constant :PARTS, :COLUMNS, :SELECTED, :THEIRS, :OF
+                .select_append(*SELECTED, Sequel[:member][:role]).naked.prepare(:first, :asking)
+    private_constant :PARTS, :COLUMNS, :SELECTED, :THEIRS, :MEMBER, :OF
 
     # What of a request says which class, child and problem it is about.
     PATH = %r{\A/[a-z-]+/(\d{1,17})(?=/|\z)}
@@ -54,6 +57,9 @@ module Records
 
       @room = made(:room)&.tap { |room| room.bring(child: made(:child), problem: made(:posed)) }
     end
+
+    # @return [String, nil] as what who asks belongs to that class
+    def role = @row[:role]
 
     private
 

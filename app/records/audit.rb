@@ -19,6 +19,10 @@ module Records
              "brought" => "brought in a file", "taken_back" => "took back what was brought in",
              "offered" => "offered a child to another class",
              "handed_over" => "took a child over into another class",
+             "invited" => "invited somebody", "uninvited" => "called an invitation back",
+             "joined" => "took up an invitation", "ended" => "ended what somebody was in the class",
+             "left" => "left the class", "looked" => "looked, without being its teacher",
+             "changed" => "changed something, without being its teacher",
              "ends" => "changed the day on which the class ends",
              "emptied" => "names and photos were removed, since the class has ended",
              "sessions" => "signed out on other devices" }.freeze
@@ -67,7 +71,7 @@ module Records
     end
 
     def self.acts(account)
-      rooms = DB[:memberships].where(account_id: account.id).select(:classroom_id)
+      rooms = Membership.teachers.where(account_id: account.id).select(:classroom_id)
       DB[:audit_events].where(Sequel.|({ account_id: account.id }, { classroom_id: rooms }))
                        .left_join(:accounts, id: Sequel[:audit_events][:account_id])
                        .left_join(:classrooms, id: Sequel[:audit_events][:classroom_id])

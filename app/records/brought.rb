@@ -14,8 +14,9 @@ module Records
     end
 
     # What of each kind is counted: one, many.
-    COUNTED = { "class" => nil, "answers" => %w[answer answers], "plans" => ["part of lessons", "parts of lessons"],
-                "names" => %w[name names], "children" => ["answer of children who came", "answers of children who came"] }.freeze
+    COUNTED = { "class" => nil, "answers" => %w[answer answers], "names" => %w[name names],
+                "plans" => ["part of lessons", "parts of lessons"],
+                "children" => ["answer of children who came", "answers of children who came"] }.freeze
 
     # @param kind [String] one of COUNTED
     # @param name [String] of the file

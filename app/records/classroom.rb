@@ -15,6 +15,8 @@ module Records
     one_to_many :lessons, class: "Records::Lesson", order: Sequel.desc(:held_on)
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
     one_to_many :observations, class: "Records::Observation"
+    one_to_many :memberships, class: "Records::Membership"
+    one_to_many :invitations, class: "Records::Invitation"
     one_to_many :home_answers, class: "Records::HomeAnswer"
 
     # What every tap asks is planned once for each connection: here the class of an account, its children, and a day’s

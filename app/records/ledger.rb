@@ -49,7 +49,7 @@ module Records
     end
 
     # What an estimate depends on; a note of what was used changes nothing.
-    SAME = %i[rung right help undone].freeze
+    SAME = %i[rung right help undone beside].freeze
 
     # Everything of some children from all their records; of all where none are named.
     # @param child_ids [Array<Integer>]
@@ -97,14 +97,14 @@ module Records
       operation ? stand.select { |row| row[:operation] == operation } : stand
     end
 
-    OWN, POSED = %i[id replaces_id undone happened_at problem_id rung right help].freeze,
+    OWN, POSED = %i[id replaces_id undone beside happened_at problem_id rung right help].freeze,
                  %i[id operation band affords parts].freeze
     private_constant :OWN, :POSED
 
     def stand(child_id)
       versions = @classroom.observations_dataset.where(child_id: child_id).in_order.select(*OWN).naked.all
       replaced = versions.filter_map { |row| row[:replaces_id] }.to_set
-      kept = versions.reject { |row| row[:undone] || replaced.include?(row[:id]) }
+      kept = versions.reject { |row| row[:undone] || row[:beside] || replaced.include?(row[:id]) }
       asked = DB[:problems].where(classroom_id: @classroom.id, id: kept.map { |row| row[:problem_id] }.uniq)
       posed = asked.select(*POSED).as_hash(:id)
       kept.map { |row| posed.fetch(row[:problem_id]).merge(row) }

@@ -8,8 +8,14 @@ module Records
     many_to_one :posed_problem, class: "Records::PosedProblem", key: :problem_id
 
     dataset_module do
-      # The versions that stand: not replaced, not undone.
-      def standing
+      # The versions that stand: not replaced, not undone, and not beside another that counts.
+      def standing = newest.where(Sequel[:observations][:beside] => nil)
+
+      # What somebody heard too: of one answer that two people took down, the one that does not count.
+      def beside(first_keys) = newest.where(beside: first_keys)
+
+      # The last version of each that was not undone.
+      def newest
         later = Observation.from(Sequel[:observations].as(:later))
                            .where(Sequel[:later][:replaces_id] => Sequel[:observations][:id])
         exclude(undone: true).exclude(later.select(1).exists)
@@ -31,7 +37,7 @@ module Records
     end
 
     ADDED = %i[replaces_id classroom_id child_id problem_id account_id substitute first_key client_key happened_at code
-               rung move answer right used help undone heard seconds slip].freeze
+               rung move answer right used help undone heard seconds slip beside visit_id].freeze
     # By whom what is heard in a lesson is listened for.
     CHANNEL = :rungs_heard
     # Two answers of one child to one problem so near each other are one answer heard twice.
@@ -57,6 +63,7 @@ module Records
         SELECT json_build_array(other.first_key, other.code) FROM observations AS other
         WHERE other.classroom_id = added.classroom_id AND other.child_id = added.child_id
           AND other.problem_id = added.problem_id AND other.first_key <> added.first_key AND NOT other.undone
+          AND other.beside IS NULL
           AND other.happened_at BETWEEN added.happened_at - interval '#{TWICE} s'
                                     AND added.happened_at + interval '#{TWICE} s'
           AND NOT EXISTS (SELECT FROM observations AS later WHERE later.replaces_id = other.id)
@@ -70,13 +77,16 @@ module Records
     # @return [Array<Observation>] the last of that lesson, whatever their problem
     def self.last_of(lesson, **of)
       asked = PosedProblem.of_lesson(lesson.id).select(:id)
-      standing.where(classroom_id: lesson.classroom_id, problem_id: asked, **of).latest_first.limit(LAST).all
+      rows = of.key?(:account_id) ? newest : standing
+      rows.where(classroom_id: lesson.classroom_id, problem_id: asked, **of).latest_first.limit(LAST).all
     end
 
     # @param posed [PosedProblem]
-    # @return [Array<Integer>] the children who were heard on it
-    def self.heard_on(posed)
-      standing.where(classroom_id: posed.classroom_id, problem_id: posed.id).distinct.select_map(:child_id)
+    # @param of [Hash] whose, where not everybody's
+    # @return [Hash{Integer => Integer, nil}] the children who were heard on it, and by which account last
+    def self.heard_on(posed, **of)
+      rows = newest.where(classroom_id: posed.classroom_id, problem_id: posed.id, **of)
+      rows.order(:happened_at).select_hash(:child_id, :account_id)
     end
 
     # @param lesson [Lesson]

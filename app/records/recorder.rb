@@ -18,10 +18,14 @@ module Records
     # @param classroom [Classroom]
     # @param account [Account, Integer, nil] who is recording, or the id
     # @param substitute [Boolean] whether it is somebody without an account who takes the class for a day
+    # @param role [String] as what, of Policy::ROLES: who is no teacher changes only what is their own
+    # @param visit [Visit, nil] in which a coach listens
     # @param carry [Boolean] whether each record is carried into the estimates; false where they are made from all at
     #   the end
-    def initialize(classroom, account, substitute: false, carry: true)
+    def initialize(classroom, account, substitute: false, role: "teacher", visit: nil, carry: true)
       @classroom = classroom
+      @role = role
+      @visit = visit
       @substitute = substitute
       @account_id = account.is_a?(Account) ? account.id : account
       @carry = carry
@@ -38,9 +42,12 @@ module Records
     def record(child:, problem:, code:, client_key:, happened_at:, **details)
       raise Closed, "this class has ended: nothing is recorded any more" if over?(happened_at)
 
-      row = { classroom_id: @classroom.id, child_id: child.id, problem_id: problem.id, code: code,
+      row = { classroom_id: @classroom.id, child_id: child.id, problem_id: problem.id, code: code, visit_id: @visit&.id,
               rung: Rungs::Strategy::Rung::ALL[code]&.level, happened_at: happened_at, **judged(details, problem) }
-      added = DB.transaction { add(row, client_key, problem) }
+      added = DB.transaction do
+        made = add(row, client_key, problem)
+        made && HeardByTwo.new(@classroom, made).settle(self)
+      end
       (added || standing(client_key)).tap { |observation| observation.associations[:child] = child }
     end
 
@@ -59,8 +66,24 @@ module Records
     end
 
     # Takes it out of every count; the earlier versions are kept.
+    # What somebody else heard of the same answer counts from then on.
     # @raise [Gone]
-    def undo(first_key, client_key:) = replace(first_key, client_key) { { undone: true } }
+    def undo(first_key, client_key:)
+      undone = replace(first_key, client_key) { { undone: true } }
+      other = @classroom.observations_dataset.beside(first_key).in_order.first
+      stand(other, beside: nil) if other
+      undone
+    end
+
+    # A version of what somebody took down that stands beside another record, or counts again.
+    # @param observation [Observation]
+    # @param beside [String, nil] the first key of the one that counts
+    # @return [Observation]
+    def stand(observation, beside:)
+      by = { account_id: observation.account_id, substitute: observation.substitute }
+      add(observation.values.slice(*KEPT).merge(beside: beside), SecureRandom.uuid, observation.posed_problem,
+          replaces: observation, by: by)
+    end
 
     # Takes all that a substitute took down in a lesson out of every count, until it is brought back.
     # @param lesson [Lesson]
@@ -137,11 +160,11 @@ module Records
       end
     end
 
-    # A substitute changes their own records of that lesson, and no others.
+    # A substitute changes their own records of that lesson, and no others; nor does who is no teacher.
     def theirs?(first)
-      return !first.nil? unless @substitute
+      return first&.substitute && @classroom.problem(first.problem_id) if @substitute
 
-      first&.substitute && @classroom.problem(first.problem_id)
+      !first.nil? && (@role == "teacher" || first.account_id == @account_id)
     end
 
     # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.

@@ -11,9 +11,12 @@ RSpec.describe Exchange::Archive do
   let(:ada) { room.children.first }
   let(:folder) { Dir.mktmpdir("rungs-archive") }
   # What is no part of a class in a file: who signs in, what is made again, and what is of a moment.
-  let(:elsewhere) { %i[audit_events brought estimate_steps estimates jobs memberships tallies uploads child_offers] }
+  let(:elsewhere) do
+    %i[audit_events brought child_offers estimate_steps estimates invitations jobs memberships tallies uploads visits]
+  end
   let(:left_out) do
-    { lessons: %i[code board board_version substitute_key], observations: %i[account_id], home_answers: %i[account_id],
+    { lessons: %i[code board board_version substitute_key shared_out], observations: %i[account_id visit_id],
+      home_answers: %i[account_id],
       photos: %i[content],
       classrooms: %i[demo archived_on calendar_key told_on emptied_on] }
   end

@@ -130,6 +130,7 @@ module Exchange
           integer :seconds, "until the answer", none: true
           text :slip, "which, where it was chosen", among: SLIPS, none: true
           yes_no :substitute, "whether a substitute heard it"
+          key :beside, "of the first version of the one that counts, where two heard one answer", none: true
         end,
         list(:showings, "when something stood on the board", of_child: NONE) do
           ref :problem_id, "which problem", to: :problems, none: true

@@ -58,7 +58,8 @@ module Exchange
         refuse(NOT_OURS) unless document.is_a?(Hash)
         return document unless document["version"] == 1
 
-        { **document, "version" => VERSION, "came_with" => [] }
+        heard = document["observations"].map { |row| { **row, "beside" => nil } }
+        { **document, "version" => VERSION, "came_with" => [], "observations" => heard }
       end
 
       def check

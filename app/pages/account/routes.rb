@@ -6,7 +6,10 @@ module Pages
     class Routes < Shared::Base
       register Children
 
-      before("/classes/:room/?*") { room }
+      before("/classes/:room/?*") do
+        room
+        allow(:keep)
+      end
 
       get("/?") { show Page.new(self) }
 

@@ -8,7 +8,7 @@ module Pages
     # Signing in and out, and what belongs to an account. Everything else needs somebody signed in.
     class SignIn < Roda
       OPEN = %r{\A/account/(login|create-account|demo|reset-password(-request)?)\z|
-                \A/(calendar|substitute|schema)/|\A/b(/|\z)}x
+                \A/(calendar|substitute|schema|invite)/|\A/b(/|\z)}x
 
       WRONG = "not an e-mail and a password that go together"
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
@@ -142,6 +142,13 @@ module Pages
           # Who asks without a session is asked to sign in, as if there never had been one.
           def no_longer_active_session = clear_session
 
+          # Whoever was invited is asked back there after signing in.
+          def clear_session
+            invited = session["invited"]
+            super
+            session["invited"] = invited if invited
+          end
+
           # All others of this account.
           def end_sessions = remove_all_active_sessions_except_current
 
@@ -184,7 +191,12 @@ module Pages
             redirect "/account/login"
           end
 
+          # Somebody whom a class's teacher invited needs no class of their own.
+          def asked_in? = Records::Invitation.by_code(session["invited"])&.state == :good
+
           def invited?
+            return true if asked_in?
+
             asked = Settings.invitation
             asked.nil? || Rack::Utils.secure_compare(param_or_nil("invitation").to_s.strip, asked)
           end
@@ -193,7 +205,7 @@ module Pages
         before_create_account do
           throw_error_status(422, "invitation", "not the code that bin/start prints on this machine") unless invited?
           name, room = [param_or_nil("name"), param_or_nil("room")].map { |text| text.to_s.strip }
-          unless room.length.between?(1, Shared::Contract::NAME_LENGTH)
+          unless room.length.between?(asked_in? ? 0 : 1, Shared::Contract::NAME_LENGTH)
             throw_error_status(422, "room", "1 to 40 characters, please")
           end
           if name.length > Shared::Contract::NAME_LENGTH
@@ -202,6 +214,8 @@ module Pages
           account[:name] = name
         end
         after_create_account do
+          next if asked_in? && param("room").strip.empty?
+
           classroom = Records::Account[account_id].start_classroom(name: param("room").strip, **zone_of_browser)
           year = Rungs::Planning::Setting::ALL.fetch("year").choice(param_or_nil("year"))
           classroom.keep_settings("year" => year)

@@ -4,6 +4,8 @@ module Pages
   module Back
     # Looking back on a lesson, a week or a term, on one page.
     class Routes < Shared::Tab
+      needs :ladders
+
       get("/:room") { show Page.new(self, **checked(BackContract)) }
     end
   end

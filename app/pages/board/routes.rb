@@ -4,6 +4,8 @@ module Pages
   module Board
     # The board of a class, for its teacher: full screen, with no names, and with its keys.
     class Routes < Shared::Tab
+      needs :conduct, %r{/events\z} => :record
+
       helpers Screen
 
       get "/:room" do
@@ -15,7 +17,7 @@ module Pages
       end
 
       get("/:room/lessons/:lesson/screen") { screen_of(found_lesson) }
-      get("/:room/lessons/:lesson/events") { halt Live::LessonEvents.response(found_lesson, own: true) }
+      get("/:room/lessons/:lesson/events") { halt Live::LessonEvents.response(found_lesson, own: account_id || true) }
 
       # A command from the board's own keys, or from Listen.
       post "/:room/lessons/:lesson/commands" do

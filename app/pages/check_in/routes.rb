@@ -4,6 +4,8 @@ module Pages
   module CheckIn
     # Five minutes with one child: each problem chosen to tell most, until it is clear.
     class Routes < Shared::Tab
+      needs :conduct
+
       OPERATIONS = ["both", *Rungs::Problem::Pool::RESULT.keys].freeze
 
       before("/:room/:child/?*") { @child = room.child(params[:child]) || halt(404) }

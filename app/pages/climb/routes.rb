@@ -4,6 +4,8 @@ module Pages
   module Climb
     # Where the children are and what moved, by the records so far.
     class Routes < Shared::Tab
+      needs :ladders
+
       get "/:room" do
         page = Page.new(self, **checked(ViewContract))
         htmx? ? page.partial(:"climb/_table") : show(page)

@@ -5,6 +5,8 @@ module Pages
     # Conducts an activity on the tablet beside the class: what to say, what is on the board, step on and back, what to
     # listen for; child, then rung where the item has a problem.
     class Routes < Shared::Tab
+      needs :conduct
+
       get("/:room") { show page }
 
       # Every step of the lesson, for a tablet that loses its connection: kept there only while somebody is signed in.

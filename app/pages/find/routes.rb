@@ -4,6 +4,8 @@ module Pages
   module Find
     # Finds an activity by what one wants to do, shows its first items, and puts it into a lesson.
     class Routes < Shared::Tab
+      needs :plan, see: :see_plan
+
       before("/:room/?*") do
         @form = checked(FindContract)
         @coming_day = @form[:day]

@@ -4,6 +4,8 @@ module Pages
   module FromHome
     # Enters what families wrote back of a page for home, in two taps; it is shown, and weighs nothing.
     class Routes < Shared::Tab
+      needs :notes
+
       get("/:room") { show Page.new(self) }
 
       post "/:room" do

@@ -4,6 +4,8 @@ module Pages
   module Groups
     # Groups of the nearest rungs, pairs kept apart; moved by hand, the aims follow; saved for a lesson.
     class Routes < Shared::Tab
+      needs :groups, see: :see_groups
+
       before("/:room/?*") { @page = Page.new(self, **checked(GroupsContract)) }
 
       get("/:room") { show @page }

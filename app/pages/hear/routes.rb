@@ -4,6 +4,8 @@ module Pages
   module Hear
     # Whom to listen to in the coming days, with reasons; children who are away keep their turn.
     class Routes < Shared::Tab
+      needs :plan, see: :ladders
+
       helpers Shared::ClassMargin
 
       get("/:room") { show Page.new(self) }

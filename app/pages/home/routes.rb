@@ -6,8 +6,11 @@ module Pages
     class Routes < Shared::Base
       get "/" do
         halt 404 unless person
-        classroom = person.classrooms.first
-        redirect classroom ? "/today/#{classroom.id}" : "/account"
+        invited = env["rack.session"].delete("invited")
+        redirect "/invite/#{invited}" if invited
+        own, coached = person.own_classes.first, person.coached
+        redirect "/today/#{own.id}" if own
+        redirect coached.any? ? "/coach" : "/account"
       end
     end
   end

@@ -4,6 +4,8 @@ module Pages
   module Keeping
     # Records: taken out as files, brought in after a look, handed over, kept until the class ends.
     class Routes < Shared::Tab
+      needs :keep
+
       helpers Shared::MadeBeside
 
       # As what each file of answers is sent.

@@ -4,6 +4,8 @@ module Pages
   module Lessons
     # A lesson as a list of parts in order: planned, begun, gone through, stopped and gone on with another day.
     class Routes < Shared::Tab
+      needs :plan, see: :see_plan, %r{/(go|unfinish|resume)\z} => :conduct
+
       get("/:room") { show Page.new(self, **checked(DayContract)) }
 
       post "/:room/usual" do

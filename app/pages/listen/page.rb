@@ -47,8 +47,17 @@ module Pages
       # @param child [Records::Child]
       def changed_by(observation, child)
         observation.associations[:child] = child
-        estimate = estimate_now(child) unless substitute?
+        estimate = estimate_now(child) if may?(:ladders)
         partial(:"listen/_changed", observation: observation, child: child, estimate: estimate)
+      end
+
+      # What was just recorded may stand beside what another heard, or have that beside it.
+      # @return [String, nil]
+      def both_heard(observation)
+        return if substitute?
+
+        counts = observation.beside ? room.record(observation.beside) : observation
+        counts && Records::HeardByTwo.words(room, [counts]).values.first
       end
 
       # "Ada", or that Ada is not on the list any more.
@@ -60,11 +69,31 @@ module Pages
 
       def log
         by_id = room.children.to_h { |child| [child.id, child] }
-        @log ||= room.last_records(posed.lesson)
+        @log ||= room.last_records(posed.lesson, **seen_here)
         @log.each { |row| row.associations[:child] = by_id[row.child_id] if by_id.key?(row.child_id) }
       end
 
-      def heard_here = @heard_here ||= Records::Observation.heard_on(posed)
+      # Who was heard on this problem, and by whom.
+      # @return [Hash{Integer => Integer, nil}]
+      def heard_here = @heard_here ||= Records::Observation.heard_on(posed, **seen_here)
+
+      # In a visit two listen blind to each other: a coach sees own records, others none of a coach's.
+      def seen_here
+        return {} if substitute?
+
+        role == "coach" ? { account_id: person.id } : { visit_id: nil }
+      end
+
+      # What another heard of the same answers, by the key of the record that counts.
+      def heard_by_two = @heard_by_two ||= substitute? ? {} : Records::HeardByTwo.words(room, log)
+
+      # @return [String, nil] the first letter of who heard a child here, where that was somebody else
+      def heard_by(child_id)
+        by = heard_here[child_id]
+        names[by].to_s[0] if by && !substitute? && by != person.id
+      end
+
+      def names = @names ||= Records::Account.where(id: heard_here.values.compact.uniq).select_hash(:id, :name)
 
       # A story where the problem before was one, with its template again; else the bare equation.
       # @return [Hash] the data of an item

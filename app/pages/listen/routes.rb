@@ -4,6 +4,8 @@ module Pages
   module Listen
     # Recording: child, then rung; two taps. What else is known is added to the last tap.
     class Routes < Shared::Tab
+      needs :record, %r{/seats\z} => :plan
+
       ENOUGH = "#{Records::Lesson::MOST_BY_LINK} answers were taken down by this link; it takes no more".freeze
 
       get "/:room" do
@@ -101,7 +103,7 @@ module Pages
         # Keeps what a block records. htmx puts the fragment in place; a plain form gets the whole page again.
         # @yield [Records::Recorder] → a Records::Observation
         def recorded(posed = nil)
-          recorder = Records::Recorder.new(room, account_id, substitute: substitute?)
+          recorder = Records::Recorder.new(room, account_id, substitute: substitute?, role: role, visit: visit)
           kept do
             observation = yield recorder
             page = Page.new(self, posed || observation.posed_problem, recorder: recorder)

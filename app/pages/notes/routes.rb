@@ -4,6 +4,8 @@ module Pages
   module Notes
     # A note for a child's family: drafted from the evidence, changed by the teacher, printed.
     class Routes < Shared::Tab
+      needs :notes
+
       before("/:room/:child/?*") { @child = room.child(params[:child]) || halt(404) }
 
       get("/:room/:child") { show page }

@@ -4,6 +4,8 @@ module Pages
   module Numbers
     # The addition square and its subtraction twin as a map to choose numbers from.
     class Routes < Shared::Tab
+      needs :plan, see: :see_plan
+
       before("/:room/?*") { @page = Page.new(self, **checked(NumbersContract)) }
 
       get("/:room") { show @page }

@@ -4,6 +4,8 @@ module Pages
   module Photos
     # Photos of drawings: kept with a record, shown to that class's adults only.
     class Routes < Shared::Tab
+      needs :take_photos, see: :notes, %r{/delete\z} => :notes
+
       post "/:room/records/:key" do
         form = checked(PhotoContract)
         observation = room.record(known_key) || halt(404)

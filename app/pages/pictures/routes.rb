@@ -4,6 +4,8 @@ module Pages
   module Pictures
     # Pictures as files: what stands on the board, and any step of any item.
     class Routes < Shared::Tab
+      needs :see_plan
+
       get "/:room/board.:as" do
         lesson = room.lesson_on(today) || halt(404)
         state = lesson.on_board || refuse("There is nothing on the board")

@@ -4,6 +4,8 @@ module Pages
   module Plan
     # Posing: a situation, a band, and a story with right words and numbers.
     class Routes < Shared::Tab
+      needs :plan, see: :see_plan
+
       PUT_BACK = "Put the number back into the words, or change the numbers below"
       USUAL = { situation: "add_to.result", band: "to10" }.freeze
 

@@ -4,6 +4,8 @@ module Pages
   module Search
     # What one field finds: children, problems that were posed, a day.
     class Routes < Shared::Tab
+      needs :see_plan
+
       get("/:room") { show Page.new(self, **checked(SearchContract)) }
     end
   end

@@ -5,6 +5,8 @@ module Pages
     # Two or three ways heard, shown on the board from the least to the most abstract, each on a picture of the
     # teacher's choice and checked by a second one.
     class Routes < Shared::Tab
+      needs :conduct
+
       get("/:room") { show Page.new(self, found_problem) }
 
       post "/:room" do

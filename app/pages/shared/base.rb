@@ -10,11 +10,16 @@ module Pages
       # A request that cannot be carried out, with the reason a teacher reads.
       class Refusal < StandardError; end
 
+      # Something that only others in the class may do; the message says what.
+      class NotAllowed < StandardError; end
+
       # School days that are looked ahead over holidays.
       FAR = 60
 
       SECTIONS = { "today" => "Today", "plan" => "Plan", "board" => "Board", "listen" => "Listen", "climb" => "Climb",
                    "sheets" => "Sheets", "records" => "Records" }.freeze
+      TAB_NEEDS = { "today" => :see_plan, "plan" => :see_plan, "board" => :conduct, "listen" => :record,
+                    "climb" => :ladders, "sheets" => :print, "records" => :keep }.freeze
       VIEWS = File.join(Rungs::ROOT, "app/pages")
 
       set :views, VIEWS
@@ -31,6 +36,30 @@ module Pages
       helpers do
         def account_id = (env["rodauth"].session_value unless substitute?)
         def person = @person ||= Records::Account[account_id]
+
+        # As what who asks belongs to this class.
+        # @return [String, nil] of Records::Policy::ROLES
+        def role
+          return "substitute" if substitute?
+
+          @role ||= env["rungs.asking"]&.role || Records::Membership.role(account_id, room.id)
+        end
+
+        # Whether that may be done here.
+        # @param act [Symbol] of Records::Policy
+        def may?(act) = Records::Policy.may?(role, act, room) { !visit.nil? }
+
+        # The visit of this coach that goes on in this class.
+        def visit = @visit ||= (Records::Visit.going_on(room, account_id) if role == "coach")
+
+        # Goes no further than that; and what others than its teachers do in a class is noted, once a day.
+        def allow(act)
+          raise NotAllowed, Records::Policy::WORDS.fetch(act, "see that") unless substitute? || may?(act)
+
+          note_other unless %w[teacher substitute].include?(role) || htmx? || act == :record
+        end
+
+        def note_other = note_act(request.get? ? "looked" : "changed", room, counted: true)
 
         # The class this page is about; another teacher's is not there.
         def room
@@ -90,7 +119,14 @@ module Pages
         def undoable(note, path) = env["rack.session"]["note"] = { "text" => note, "undo" => path }
 
         # Other classes of the same person.
-        def others = person.classrooms.reject { |other| other.id == room.id }
+        def others = person.own_classes.reject { |other| other.id == room.id }
+        def coached? = person.coached.any?
+
+        # Whether everything that changes something is another's here.
+        def looks_only?
+          tab = self.class
+          @room && !substitute? && tab.respond_to?(:needed) && !may?(tab.needed("POST", "/#{room.id}"))
+        end
 
         # What the keys do here.
         # @return [Hash{Symbol => String}]
@@ -101,7 +137,10 @@ module Pages
 
         # The tabs there are, by their path.
         def sections
-          return SECTIONS.transform_keys { |path| "#{path}/#{room.id}" } unless substitute?
+          unless substitute?
+            mine = SECTIONS.select { |path, _| may?(TAB_NEEDS.fetch(path)) }
+            return mine.transform_keys { |path| "#{path}/#{room.id}" }
+          end
 
           { home.delete_prefix("/") => "The lesson", "board/#{room.id}" => "Board", "listen/#{room.id}" => "Listen" }
         end
@@ -160,7 +199,7 @@ module Pages
 
         # Draws a page, in what every page has around it.
         def show(page)
-          @page, @tab, @title, @scripts = page, page.tab, page.title, page.scripts
+          @page, @tab, @title, @scripts, @looks_only = page, page.tab, page.title, page.scripts, looks_only?
           @margin, @hushed, @drawn = page.margin, page.hushed?, page.drawn
           erb :"shared/page"
         end
@@ -189,6 +228,12 @@ module Pages
       end
 
       error(Records::Gone) { halt 404 }
+
+      # What only others in the class may do.
+      error NotAllowed do |error|
+        words = "Only somebody else in this class may #{error.message}."
+        htmx? ? [403, { "content-type" => "text/plain; charset=utf-8" }, [words]] : ErrorPages.page(:not_allowed, words)
+      end
 
       not_found do
         if htmx?

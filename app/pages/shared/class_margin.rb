@@ -25,11 +25,11 @@ module Pages
       def listening = @listening ||= Records::ListeningList.new(room, evidence, focus, lesson: @posed&.lesson)
 
       def margin_row(child, next_up = [])
-        { child: child, estimate: (evidence.estimate(child, *focus, on: today) unless substitute?),
+        { child: child, estimate: (evidence.estimate(child, *focus, on: today) if may?(:ladders)),
           heard: listening.heard?(child, today), next_up: next_up.include?(child) }
       end
 
-      # Who takes the class for a day sees names, and no ladders.
+      # Who may not see them sees names, and no ladders.
       def ladder(estimate) = estimate && Drawings::Ladder.of(estimate)
     end
   end

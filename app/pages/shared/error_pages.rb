@@ -13,6 +13,8 @@ module Pages
         403 => ["This page was open too long",
                 "To be safe nothing was changed. Go back, load the page again and press once more; what was saved " \
                 "before is safe."],
+        not_allowed: ["That is the class’s teacher’s",
+                      "A teacher of the class says who may do what, under Records, People. Nothing was changed."],
         404 => ["There is nothing here for you",
                 "It may be another class's page, or it was taken away. Nothing was changed."],
         413 => ["That is too large",
@@ -37,7 +39,8 @@ module Pages
         title, comfort = SAYS.fetch(status)
         told = { status: status, title: title, reason: reason, comfort: comfort }
         body = TEMPLATE.render(Object.new.extend(Helpers), **told)
-        [status, { "content-type" => "text/html; charset=utf-8", "cache-control" => "no-store" }, [body]]
+        number = status == :not_allowed ? 403 : status
+        [number, { "content-type" => "text/html; charset=utf-8", "cache-control" => "no-store" }, [body]]
       end
 
       def initialize(app)

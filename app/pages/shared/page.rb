@@ -25,7 +25,8 @@ module Pages
 
       def_delegators :"self.class.kind", :view, :tab, :title, :scripts
       # Who looks, at which class, when; what the browser sent.
-      def_delegators :@visit, :room, :evidence, :today, :person, :substitute?, :env, :request, :params, :htmx?,
+      def_delegators :@visit, :room, :evidence, :today, :person, :substitute?, :role, :may?, :env, :request,
+                     :params, :htmx?,
                      :lesson_today, :coming_day, :coming_lesson, :next_school_day, :home, :substitute_address,
                      :board_address, :host_for_others, :reachable?
 
@@ -42,13 +43,17 @@ module Pages
       def margin
         return if htmx?
 
-        class_margin(chosen: chosen_child, next_up: next_up) { |child| way_to(child) unless substitute? }
+        class_margin(chosen: chosen_child, next_up: next_up) { |child| way_to(child) if may?(:ladders) }
       end
 
       def chosen_child = nil
       def next_up = []
       def way_to(child) = page_of(child)
-      def page_of(child) = "/climb/#{room.id}/children/#{child.id}"
+
+      # A child's page; for who may not see it, where that child is heard.
+      def page_of(child)
+        may?(:ladders) ? "/climb/#{room.id}/children/#{child.id}" : "/listen/#{room.id}?child=#{child.id}"
+      end
 
       # Whether what it is for is left unsaid to a newcomer.
       def hushed? = false

@@ -7,6 +7,8 @@ module Pages
   module Sheets
     # Paper: what the lesson needs first, then every sheet there is; a true preview beside the choices.
     class Routes < Shared::Tab
+      needs :print, %r{/enter\z} => :record
+
       # Dots an inch of the preview.
       SHARP = 110
       before("/:room/?*") do

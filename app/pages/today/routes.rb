@@ -4,6 +4,8 @@ module Pages
   module Today
     # What is on for this class, and whom to listen to.
     class Routes < Shared::Tab
+      needs :conduct, see: :see_plan
+
       get("/:room") { show Page.new(self) }
     end
   end

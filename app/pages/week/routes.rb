@@ -5,6 +5,8 @@ module Pages
     # Five lessons side by side: aimed, proposed from the records, moved, copied, emptied, repeated; what to bring and
     # print for them.
     class Routes < Shared::Tab
+      needs :plan, see: :see_plan
+
       before("/:room/?*") do
         @form = checked(WeekContract)
         @week = Records::Week.new(room, monday)

@@ -39,6 +39,8 @@ module Rungs
         choices: { "number_sentence" => "a number sentence", "equation" => "an equation" } },
       { id: "frame", question: "The frame of ten is called",
         choices: { "ten_frame" => "a ten frame", "tens_frame" => "a tens frame" } },
+      { id: "assistant_sees", question: "Assistants see ladders, children’s pages and Look back",
+        choices: { "yes" => "yes", "no" => "no" } },
       { id: "places", question: "Children to listen to in a day", choices: %w[6 3 4 5 8 10 12].to_h do |number|
         [number, number]
       end },

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Pages
+  module Invite
+    # What an invitation gives, and to whom it would.
+    class Page < Shared::Page
+      view :"invite/invite", title: "An invitation"
+
+      # What became of one that is not good any more.
+      STATES = { taken: "That invitation was taken up already; each works once",
+                 late: "That invitation was good for a week, which is over; ask for another",
+                 called_back: "That invitation was called back" }.freeze
+
+      # "an assistant"
+      def self.as(role) = role == "assistant" ? "an assistant" : "a #{role}"
+
+      def initialize(visit, invitation)
+        super(visit)
+        @invitation = invitation
+      end
+
+      attr_reader :invitation
+
+      def margin = nil
+      def classroom = invitation.classroom
+      def trouble = STATES[invitation.state]
+      def told = Records::Policy.told(invitation.role, classroom)
+      def as = self.class.as(invitation.role)
+
+      # As what they belong to it already.
+      def there = @there ||= person.role_in(classroom)
+      def who = person.name.empty? ? person.email : person.name
+    end
+  end
+end

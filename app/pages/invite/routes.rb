@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Pages
+  module Invite
+    # An invitation, opened by its link or its code: what it gives, and taking it, in an account of one's own.
+    class Routes < Shared::Base
+      get("/") { redirect "/invite/#{Records::ShortCode.read(params[:code])}" }
+
+      get "/:code" do
+        next ask_who unless person
+
+        show Page.new(self, invitation)
+      end
+
+      post "/:code" do
+        halt 404 unless person
+        found = invitation
+        refuse(Page::STATES.fetch(found.state)) unless found.take(person)
+
+        env["rack.session"]["note"] = "You are #{Page.as(found.role)} of #{found.classroom.name} now."
+        redirect found.role == "coach" ? "/coach" : "/today/#{found.classroom_id}"
+      end
+
+      helpers do
+        def invitation = @invitation ||= Records::Invitation.by_code(params[:code]) || no_such_code
+        def no_such_code = refuse("There is no such code. Look at it again, or ask for another")
+
+        # Signed in, or with an account made, one comes back here.
+        def ask_who
+          env["rack.session"]["invited"] = Records::ShortCode.read(params[:code])
+          redirect "/account/login"
+        end
+      end
+    end
+  end
+end
