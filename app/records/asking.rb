@@ -23,7 +23,7 @@ module Records
                 .left_join(Sequel[:classrooms].as(:room), THEIRS)
                 .left_join(Sequel[:children].as(:child), on_list(Sequel[:child]))
                 .left_join(Sequel[:problems].as(:posed), of_room(Sequel[:posed], :$problem))
-                .left_join(Sequel[:memberships].as(:member), MEMBER)
+                .left_join(Sequel[:memberships].as(:member), Sequel.&(MEMBER))
                 .where(Sequel[:session][:account_id] => :$account_id, Sequel[:session][:session_id] => :$session_id)
                 .select_append(*SELECTED, Sequel[:member][:role]).naked.prepare(:first, :asking)
     private_constant :PARTS, :COLUMNS, :SELECTED, :THEIRS, :MEMBER, :OF
