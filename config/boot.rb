@@ -9,9 +9,6 @@ module Rungs
   ROOT = File.expand_path("..", __dir__)
 end
 
-# Before a library that draws is loaded.
-ENV["FONTCONFIG_FILE"] = File.join(__dir__, "fonts.conf")
-
 require_relative "../lib/rungs"
 require_relative "ending"
 require_relative "settings"

@@ -9,6 +9,10 @@ module Drawings
     # Pixels a unit of the drawing: a ten frame is wide enough for a page.
     SCALE = 3
     WEIGHTS = [400, 700].freeze
+    # Where the fonts that ship are told of; read once, when the first is drawn, and by nothing else that is started here.
+    FONTS = { "FONTCONFIG_FILE" => File.join(Rungs::ROOT, "config/fonts.conf") }.freeze
+    DRAWING = Mutex.new
+    private_constant :FONTS, :DRAWING
 
     module_function
 
@@ -51,8 +55,18 @@ module Drawings
     def pixels(svg)
       require "vips"
       Vips.block("VipsForeignLoadSvg", false)
-      Vips::Image.svgload_buffer(svg, scale: SCALE).flatten(background: [255, 255, 255]).pngsave_buffer
+      with_fonts { Vips::Image.svgload_buffer(svg, scale: SCALE).flatten(background: [255, 255, 255]).pngsave_buffer }
     end
-    private_class_method :one_under_the_other, :with_numerals, :faces, :pixels
+
+    def with_fonts
+      DRAWING.synchronize do
+        before = ENV.to_h.slice(*FONTS.keys)
+        ENV.update(FONTS)
+        yield
+      ensure
+        ENV.update(FONTS.keys.to_h { |name| [name, before[name]] })
+      end
+    end
+    private_class_method :one_under_the_other, :with_numerals, :faces, :pixels, :with_fonts
   end
 end

@@ -13,6 +13,7 @@ module Records
     end
     THEIRS = Sequel.&({ Sequel[:room][:id] => :$room }, { Sequel[:room][:id] => Account.rooms_of(:$account_id) })
 
+    PEOPLE = DB[:memberships].where(classroom_id: :$room).select { count.function.* }.as(:people)
     MEMBER = { classroom_id: :$room, account_id: :$account_id }.transform_keys { |name| Sequel[:member][name] }.freeze
 
     def self.of_room(table, id) = Sequel.&({ table[:classroom_id] => Sequel[:room][:id] }, { table[:id] => id })
@@ -25,8 +26,8 @@ module Records
                 .left_join(Sequel[:problems].as(:posed), of_room(Sequel[:posed], :$problem))
                 .left_join(Sequel[:memberships].as(:member), Sequel.&(MEMBER))
                 .where(Sequel[:session][:account_id] => :$account_id, Sequel[:session][:session_id] => :$session_id)
-                .select_append(*SELECTED, Sequel[:member][:role]).naked.prepare(:first, :asking)
-    private_constant :PARTS, :COLUMNS, :SELECTED, :THEIRS, :MEMBER, :OF
+                .select_append(*SELECTED, Sequel[:member][:role], PEOPLE).naked.prepare(:first, :asking)
+    private_constant :PARTS, :COLUMNS, :SELECTED, :THEIRS, :MEMBER, :PEOPLE, :OF
 
     # What of a request says which class, child and problem it is about.
     PATH = %r{\A/[a-z-]+/(\d{1,17})(?=/|\z)}
@@ -60,6 +61,9 @@ module Records
 
     # @return [String, nil] as what who asks belongs to that class
     def role = @row[:role]
+
+    # How many belong to it.
+    def people = @row[:people]
 
     private
 

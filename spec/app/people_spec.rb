@@ -258,6 +258,47 @@ hear(helper, "assistant", "count_on", on: pose(room, [6, 3]))
         .to eq("make_ten")
     end
 
+    it "shares today's list out, half each by whom one has heard less, changed by a tap; nothing where one listens" do
+      room.children.first(2).each do |each|
+        Records::Recorder.new(room, teacher[0]).record(child: each, problem: pose(room, [6, 3]), code: "count_on",
+                                                       happened_at: Time.now - 90_000, client_key: SecureRandom.uuid)
+      end
+      posed
+      list = -> { Records::SharedList.new(room.lesson_on(room.today)) }
+      as(helper) do
+        expect(get("/listen/#{room.id}").body).not_to include("share-by")
+        send_form "/listen/#{room.id}/share", with: teacher[0].id
+        shares = list.call.shares(room.children)
+        expect(shares.values.tally).to eq({ helper.id => 3, teacher[0].id => 2 })
+        expect(shares.values_at(*room.children.first(2).map(&:id))).to eq([helper.id] * 2)
+        expect(squeezed(get("/listen/#{room.id}"))).to include("Ada is heard by Ben; give to the next")
+        send_form "/listen/#{room.id}/share", child: child.id
+        expect(list.call.shares(room.children)[child.id]).to eq(teacher[0].id)
+        send_form "/listen/#{room.id}/share", with: make_teacher[0].id
+        expect(last_response.status).to eq(404)
+      end
+    end
+
+    it "counts who takes something down in today's lesson among those who listen, where several belong to the class" do
+      helper
+      form = { child_id: child.id, problem_id: posed.id, code: "count_on" }
+      [helper, teacher[0]].each do |account|
+        as(account) { send_form "/listen/#{room.id}/records", htmx: true, client_key: SecureRandom.uuid, **form }
+      end
+      expect(Records::SharedList.new(room.lesson_on(room.today)).people).to eq([helper.id, teacher[0].id])
+    end
+
+    it "tells the others who is asked now, and keeps nothing of it" do
+      posed
+      heard = Queue.new
+      listening = Thread.new { DB.listen(Records::Observation::CHANNEL, timeout: 5, after_listen: ->(_) { heard << nil }) { |*, told| heard << told } }
+      heard.pop
+      as(helper) { expect(send_form("/listen/#{room.id}/open", htmx: true, child: child.id).status).to eq(204) }
+      listening.join
+      told = JSON.parse(heard.pop)
+      expect(told.values_at("lesson", "open", "by", "who")).to eq([posed.lesson_id, child.id, "B", "account-#{helper.id}"])
+    end
+
     it "says beside a record what the other heard, and on a name by whom it was" do
       hear(helper, "assistant", "part_whole")
       as(teacher[0]) do

@@ -23,6 +23,9 @@ export const follow = (path, told, full = () => {}, anew = false) => {
   const tellHeard = (detail) => document.dispatchEvent(new CustomEvent("rungs:heard", { detail }));
   expect();
   events.addEventListener("heard", ({ data }) => tellHeard(JSON.parse(data)));
+  events.addEventListener("opened", ({ data }) => {
+    document.dispatchEvent(new CustomEvent("rungs:opened", { detail: JSON.parse(data) }));
+  });
   events.addEventListener("open", () => {
     if (missed) tellHeard({});
     missed = true;

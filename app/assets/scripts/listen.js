@@ -6,6 +6,7 @@ import { Hearing } from "./hearing.js";
 import { keepPage } from "./offline.js";
 import { post } from "./post.js";
 import { Sender } from "./sender.js";
+import { Others } from "./others.js";
 import { now, nowText } from "./server_clock.js";
 import { tell } from "./trouble.js";
 import { WrongAnswer } from "./wrong_answer.js";
@@ -26,6 +27,7 @@ class Listen {
     });
     if (!("conducting" in page.dataset)) follow(page.dataset.follow, () => {});
     this.added = new Added();
+    this.others = new Others(page);
     this.hearing = new Hearing(page, () => this.seconds());
     this.wrong = new WrongAnswer((said) => this.change(said === "" ? { right: "false" } : { answer: said }));
     this.timed = document.getElementById("timed");
@@ -121,6 +123,7 @@ class Listen {
     if (id !== this.child) this.hearing.forget();
     this.child = id;
     this.fresh = true;
+    this.others.tell(id);
     document.querySelectorAll("[data-by]").forEach((field) => (field.value = id));
     this.mark();
     tell("");

@@ -20,8 +20,38 @@ module Pages
 
       def margin = partial(:"listen/_children", rows: in_turn(margin_rows(turns)))
 
-      # Today's list first, in turn; then the others by name.
-      def in_turn(rows) = rows.sort_by.with_index { |row, index| [turns.index(row[:child]) || turns.size, index] }
+      # Today's list first, one's own share of it before the others', in turn; then the others by name.
+      def in_turn(rows)
+        rows.sort_by.with_index do |row, index|
+          turn = turns.index(row[:child])
+          [turn ? 0 : 1, turn && elsewhere?(row[:child]) ? 1 : 0, turn || 0, index]
+        end
+      end
+
+      # By child, whose share of the list it is where several listen.
+      # @return [Hash{Integer => Integer}]
+      def shares
+        @shares ||= if substitute? || posed.lesson.held_on != today then {}
+                    else Records::SharedList.new(posed.lesson).shares(turns)
+                    end
+      end
+
+      def elsewhere?(child) = shares.key?(child.id) && shares[child.id] != person.id
+
+      # The first letter of whose share a name is.
+      def share_of(child) = listeners[shares[child.id]].to_s[0]
+      def listeners = @listeners ||= Records::Account.where(id: shares.values.uniq).select_hash(:id, :name)
+
+      # Others of the class with whom the list can be shared, where it is not yet.
+      def colleagues
+        return [] if substitute? || shares.any? || posed.lesson.held_on != today
+
+        others = Records::Membership.of(room).reject { |each| each.account_id == person.id || each.role == "coach" }
+        @colleagues ||= others.map(&:account)
+      end
+
+      # Whether somebody else may have this page open too.
+      def together? = !substitute? && env["rungs.asking"]&.people.to_i > 1
       def seats? = env["rack.session"]["seats"] == true && room.children.any?(&:seat)
 
       # Where a name stands in the margin.

@@ -23,6 +23,26 @@ module Pages
         redirect "/listen/#{room.id}#{"?problem=#{params[:problem]}" if params[:problem].to_s.match?(/\A\d+\z/)}"
       end
 
+      # The list is shared out with somebody else of the class, or a name of it given to the next.
+      post "/:room/share" do
+        form = checked(ShareContract)
+        lesson = room.start_lesson(today)
+        list = Records::SharedList.new(lesson)
+        if form[:with] then list.join(person.id, colleague(form[:with]))
+        else list.give(room.child(form[:child]) || halt(404), Page.new(self, shown_problem || halt(404)).turns)
+        end
+        redirect "/listen/#{room.id}#{"?problem=#{params[:problem]}" if shown_problem}"
+      end
+
+      # Who is asked now, for the others who listen: told, not kept.
+      post "/:room/open" do
+        child = room.child(checked(OpenContract)[:child]) || halt(404)
+        by = person.name.to_s[0].to_s
+        told = { lesson: lesson_today&.id, open: child.id, by: by, who: env["rungs.who"] }
+        DB.notify(Records::Observation::CHANNEL, payload: told.to_json)
+        204
+      end
+
       get("/:room/seats") { show SeatsPage.new(self) }
 
       post "/:room/seats" do
@@ -57,6 +77,7 @@ module Pages
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
         said = form.except(:child_id, :problem_id, :part_id, :item, :equation, :happened_at)
         posed = posed.numbers_of(child)
+        listens_too(posed)
         recorded(posed) { |recorder| recorder.record(child: child, problem: posed, happened_at: at, **said) }
       end
 
@@ -98,7 +119,18 @@ module Pages
         end
 
         def found_problem = room.problem(params[:problem]) || halt(404)
+        def shown_problem = params[:problem].to_s.match?(/\A\d+\z/) ? room.problem(params[:problem]) : room.last_problem
+
+        # Another of this class.
+        def colleague(id) = Records::Membership.first(classroom_id: room.id, account_id: id)&.account_id || halt(404)
         def known_key = params[:key].match?(Shared::Contract::UUID) ? params[:key] : halt(404)
+
+        # Where several belong to a class, whoever takes something down in today's lesson has a share of its list.
+        def listens_too(posed)
+          return if env["rungs.asking"].nil? || env["rungs.asking"].people < 2 || role == "coach"
+
+          Records::SharedList.new(posed.lesson).join(account_id) if posed.lesson.held_on == today
+        end
 
         # Keeps what a block records. htmx puts the fragment in place; a plain form gets the whole page again.
         # @yield [Records::Recorder] → a Records::Observation

@@ -52,6 +52,24 @@ module Rungs
           rest.map { |each| turn(each, unheard(each, on)) }
       end
 
+      # A day's list shared out among those who listen: as many each, a child to whom has heard that child less.
+      # @param children [Array] in turn, as the caller knows them
+      # @param heard [Hash{Object => Hash{Object => Integer}}] by who listens, how often each child was heard
+      # @return [Hash{Object => Object}] by child, who listens
+      def shared(children, heard)
+        shares = children.zip(heard.keys.cycle).to_h
+        loop do
+          one, two = children.combination(2).find { |pair| gain(*pair, shares, heard).positive? } || (return shares)
+          shares[one], shares[two] = shares[two], shares[one]
+        end
+      end
+
+      # By how much less often they would have been heard, if two changed hands.
+      def gain(one, two, shares, heard)
+        often = ->(child, whose) { heard[shares[whose]].fetch(child, 0) }
+        often[one, one] + often[two, two] - often[one, two] - often[two, one]
+      end
+
       # The coming days, as if each day's list were heard on it. A child who is away keeps the turn.
       # @param days [Array<Date>]
       # @param absent [Hash{Date => Array}] by day, those away (as child names them)
@@ -89,7 +107,7 @@ module Rungs
         "has not been heard for #{SchoolDays.between(child.last, on)} school days"
       end
 
-      private_class_method :most_useful, :heard_on, :need, :turn, :unheard
+      private_class_method :gain, :most_useful, :heard_on, :need, :turn, :unheard
     end
   end
 end

@@ -88,4 +88,20 @@ RSpec.describe Rungs::Progress::Listening do
     expect(Rungs::SchoolDays.between(Date.new(2026, 11, 20), Date.new(2026, 11, 23))).to eq(1)
     expect(Rungs::SchoolDays.between(today, today)).to eq(0)
   end
+
+  it "shares a list out evenly, so that no two change hands to somebody who has heard them less" do
+    random = Random.new(7)
+    60.times do
+      children, people = [*1..random.rand(1..12)], %w[Ada Ben Cai].first(random.rand(1..3))
+      heard = people.to_h { |who| [who, children.to_h { |child| [child, random.rand(0..3)] }] }
+      shares = described_class.shared(children, heard)
+      expect(shares.keys).to match_array(children)
+      expect(shares.values.tally.values.max).to be <= (children.size / people.size.to_f).ceil
+      better = children.combination(2).select do |one, two|
+        heard[shares[one]][two] + heard[shares[two]][one] < heard[shares[one]][one] + heard[shares[two]][two]
+      end
+      expect(better).to eq([])
+    end
+    expect(described_class.shared([1, 2], { "Ada" => { 1 => 2 }, "Ben" => {} })).to eq({ 1 => "Ben", 2 => "Ada" })
+  end
 end
