@@ -9,7 +9,7 @@ module Drawings
     # Pixels a unit of the drawing: a ten frame is wide enough for a page.
     SCALE = 3
     WEIGHTS = [400, 700].freeze
-    # Where the fonts that ship are told of; read once, when the first is drawn, and by nothing else that is started here.
+    # Where the fonts that ship are told of: read once, when the first is drawn, and by nothing else started here.
     FONTS = { "FONTCONFIG_FILE" => File.join(Rungs::ROOT, "config/fonts.conf") }.freeze
     DRAWING = Mutex.new
     private_constant :FONTS, :DRAWING

@@ -291,12 +291,14 @@ hear(helper, "assistant", "count_on", on: pose(room, [6, 3]))
     it "tells the others who is asked now, and keeps nothing of it" do
       posed
       heard = Queue.new
-      listening = Thread.new { DB.listen(Records::Observation::CHANNEL, timeout: 5, after_listen: ->(_) { heard << nil }) { |*, told| heard << told } }
+      there = { timeout: 5, after_listen: ->(_) { heard << nil } }
+      listening = Thread.new { DB.listen(Records::Observation::CHANNEL, **there) { |*, told| heard << told } }
       heard.pop
       as(helper) { expect(send_form("/listen/#{room.id}/open", htmx: true, child: child.id).status).to eq(204) }
       listening.join
       told = JSON.parse(heard.pop)
-      expect(told.values_at("lesson", "open", "by", "who")).to eq([posed.lesson_id, child.id, "B", "account-#{helper.id}"])
+      expect(told).to include("lesson" => posed.lesson_id, "open" => child.id, "by" => "B",
+                              "who" => "account-#{helper.id}")
     end
 
     it "says beside a record what the other heard, and on a name by whom it was" do
