@@ -31,6 +31,9 @@ module Terminal
                                        [--operation add --range to10 --year first --days 5 --minutes 25 --seed 1]
             bin/rungs forecast records.csv --equation "8 + 5" --on 2026-11-20
                                                                  what is likely to be heard
+            bin/rungs clips --move up_through_ten --seed 3       invented scenes for the ear
+                                       [--slip start_counted --band bridge --situation add_to.result --count 12]
+            bin/rungs agreement codings.csv                      how alike two people heard   (columns item,a,b)
             bin/rungs picture frame 7 --fill pairs > seven.svg   a picture as SVG   [any setting of the picture]
             bin/rungs sheet practice --activity hidden_beads --option whole=10 --seed 3 > sheet.pdf
                                        [--per-page 6 --paper a4 --large --answers --down --no-name --copies 2]
@@ -42,7 +45,7 @@ module Terminal
     TEXT
 
     COMMANDS = %w[paths pull hear slips next problems string looks activities activity progress listen groups
-                  week forecast picture sheet].freeze
+                  week forecast clips agreement picture sheet].freeze
     # Methods that are called otherwise than their command, since Ruby has that word.
     METHODS = { "next" => :next_problems }.freeze
     WHOLE = /\A\d{1,9}\z/
@@ -51,6 +54,7 @@ module Terminal
     include ClassCommands
     include SheetCommands
     include WeekCommands
+    include ClipCommands
 
     # @param arguments [Array<String>]
     # @return [Integer] the exit status

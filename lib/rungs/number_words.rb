@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Rungs
-  # Whole numbers 0 to 199 as children say them.
+  # Whole numbers 0 to 999 as children say them.
   module NumberWords
     SMALL = %w[zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen
                sixteen seventeen eighteen nineteen].freeze
@@ -9,8 +9,8 @@ module Rungs
 
     module_function
 
-    # @param number [Integer] 0..199
-    # @return [String] "fourteen", "thirty-two", "a hundred and five"
+    # @param number [Integer] 0..999
+    # @return [String] "fourteen", "thirty-two", "a hundred and five", "four hundred"
     def say(number)
       return SMALL.fetch(number) if number < 20
       return over_a_hundred(number) if number >= 100
@@ -20,8 +20,9 @@ module Rungs
     end
 
     def over_a_hundred(number)
-      rest = number - 100
-      rest.zero? ? "a hundred" : "a hundred and #{say(rest)}"
+      hundreds, rest = number.divmod(100)
+      head = hundreds == 1 ? "a hundred" : "#{SMALL.fetch(hundreds)} hundred"
+      rest.zero? ? head : "#{head} and #{say(rest)}"
     end
 
     # With a capital, for the start of a sentence.

@@ -13,7 +13,8 @@ RSpec.describe "docs/formats.md" do
   # The command of a heading, without what may be left out.
   define_method(:given_by) do |heading|
     text = heading.delete_prefix("bin/rungs ").gsub(/ \[[^\]]*\]/, "")
-    words = text.sub("records.csv", File.join(root, "spec/fixtures/records.csv")).scan(/"([^"]*)"|(\S+)/).map(&:compact)
+    told = text.sub(/records.csv|codings.csv/) { |name| File.join(root, "spec/fixtures", name) }
+    words = told.scan(/"([^"]*)"|(\S+)/).map(&:compact)
     out = StringIO.new
     expect(Terminal::Main.run(words.flatten, out: out)).to eq(0)
     JSON.parse(out.string)

@@ -23,10 +23,8 @@ module Rungs
       # @param seed [Integer] of the draws
       # @raise [Error::Unknown] where a coding is none
       def initialize(pairs, seed: 1)
-        known = [*RUNGS, *Strategy::OffLadder::ALL.ids]
-        pairs.flat_map { |pair| [pair.a, pair.b] }.each do |code|
-          raise Error::Unknown, "there is no coding “#{code}”; there are #{known.join(', ')}" unless known.include?(code)
-        end
+        unknown = pairs.flat_map { |pair| [pair.a, pair.b] } - CODES
+        refuse(unknown.first) if unknown.any?
         @pairs = pairs
         @seed = seed
         @coded = pairs.select { |pair| RUNGS.include?(pair.a) && RUNGS.include?(pair.b) }
@@ -65,6 +63,10 @@ module Rungs
       private_constant :PLAIN, :QUADRATIC
 
       private
+
+      def refuse(code)
+        raise Error::Unknown, "there is no coding “#{code}”; there are #{CODES.join(', ')}"
+      end
 
       def tally(cells)
         cells.each_with_object(Array.new(SIZE * SIZE, 0)) { |cell, counts| counts[cell] += 1 }

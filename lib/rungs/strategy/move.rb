@@ -5,7 +5,7 @@ module Rungs
     # One way of working a problem: the "how" under a rung (guide 4). What a move is, is all in its entry
     # under moves/: when it applies, what it costs, how it goes, and how pictures act it out.
     class Move
-      attr_reader :id, :rung, :rung_id, :title, :practised, :draws, :usual
+      attr_reader :id, :rung, :rung_id, :title, :practised, :draws, :usual, :shapes
 
       # @param rung [String] the id of its rung
       # @param practised [String] what a group works on that practises it, in four words at most
