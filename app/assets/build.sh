@@ -13,7 +13,7 @@ $bin/sass --no-source-map --style=compressed --load-path=node_modules --quiet-de
 # One file for each page that needs its own, and what they share once, under a name that changes with it.
 rm -f public/assets/*.js
 $bin/esbuild $scripts/pages.js $scripts/listen.js $scripts/check_in.js $scripts/groups.js $scripts/conduct.js $scripts/enter.js \
-  $scripts/board.js $scripts/job.js \
+  $scripts/board.js $scripts/job.js $scripts/ear.js \
   --bundle --splitting --chunk-names=shared-[hash] --minify --format=esm --target=es2022 --legal-comments=inline \
   --outdir=public/assets --log-level=warning
 $bin/esbuild $scripts/sw.js --minify --target=es2022 --outfile=public/sw.js --log-level=warning

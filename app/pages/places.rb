@@ -11,7 +11,7 @@ module Pages
       "/from-home" => FromHome, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
       "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search,
       "/calendar" => Calendar, "/substitute" => Substitute, "/account" => Account, "/gallery" => Gallery,
-      "/people" => People, "/invite" => Invite,
+      "/coach" => Coach, "/ear" => Ear, "/people" => People, "/invite" => Invite,
       "/records" => Keeping, "/schema" => Schema, "/pictures" => Pictures, "/" => Home
     }.freeze
   end

@@ -16,6 +16,7 @@ module Records
     one_to_many :problems, class: "Records::PosedProblem", order: %i[posed_at id], conditions: { check_in_id: nil }
     one_to_many :observations, class: "Records::Observation"
     one_to_many :memberships, class: "Records::Membership"
+    one_to_many :visits, class: "Records::Visit"
     one_to_many :invitations, class: "Records::Invitation"
     one_to_many :home_answers, class: "Records::HomeAnswer"
 

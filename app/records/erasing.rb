@@ -37,6 +37,7 @@ module Records
         forget_in_parts(stories)
         @room.keep_settings("apart" => @room.apart.reject { |pair| pair.include?(@child.id) })
         forget_initials
+        forget_in_visits
         posed.each { |problem| problem.update(story: renamed(problem.story)) if named?(problem.story) } if stories
         DB[:memberships].where(classroom_id: @room.id).update(drafts: Sequel.lit("'{}'"))
         Erasing.note(@room, [@child.id])
@@ -80,6 +81,14 @@ module Records
       Way.where(id: DB[:way_givers].where(child_id: @child.id).select(:way_id)).each do |way|
         others = DB[:way_givers].where(way_id: way.id).exclude(child_id: @child.id).select(:child_id)
         way.update(initials: Child.where(id: others).select_order_map(:name).map { |name| name[0] }.join(" "))
+      end
+    end
+
+    # Whom a coach was to hear, and what was written of it.
+    def forget_in_visits
+      Visit.where(classroom_id: @room.id).each do |visit|
+        words = %i[aim question next_step].to_h { |name| [name, renamed(visit[name])] }
+        visit.update(children: Sequel.pg_jsonb(visit.children.to_a - [@child.id]), **words)
       end
     end
 

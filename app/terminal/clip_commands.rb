@@ -29,7 +29,8 @@ module Terminal
 
     # @return [Hash] figures to four places
     def agreement_shape(alike)
-      figures = %i[alike kappa kappa_interval weighted weighted_interval].to_h { |name| [name, alike.public_send(name)] }
+      names = %i[alike kappa kappa_interval weighted weighted_interval]
+      figures = names.to_h { |name| [name, alike.public_send(name)] }
       rounded = figures.transform_values do |each|
         each.is_a?(Array) ? each.map { |one| one.round(4) } : each&.round(4)
       end

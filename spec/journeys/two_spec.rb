@@ -119,11 +119,70 @@ RSpec.describe "Two in the room", type: :feature do
     enter(third)
     visit "/invite/#{invitation.code}"
     click_button "Take it as Cora"
+    expect(page).to have_css("h1", text: "Classes I coach")
     expect(third.role_in(room)).to eq("coach")
     using_session(:other) do
       enter(helper[0])
       visit "/invite/#{invitation.code}"
       expect(page).to have_css(".lead", text: "taken up already")
     end
+  end
+
+  it "a coach visits: both hear the same answers, blind, then they stand side by side with one next step" do
+    join(helper[0], "coach")
+    using_session(:other) do
+      enter(helper[0])
+      visit "/coach/#{room.id}"
+      fill_in "Aim", with: "I can make ten"
+      click_button "Plan it"
+      expect(page).to have_css("h1", text: "A visit to Room 9")
+      expect_accessible
+      click_button "Begin to listen"
+      expect(page).to have_css("#rungs")
+      tap_record("Bo", "part_whole")
+      expect(page).to have_no_css("#log", text: "Ada R")
+    end
+    enter(teacher[0])
+    visit "/listen/#{room.id}?problem=#{posed.id}"
+    expect(page).to have_no_css("#heard-#{room.children[1].id} .tick", visible: :all)
+    tap_record("Bo", "count_on")
+    expect(page).to have_css("#log", text: "Ada R: count on, Ben T: part–whole")
+    using_session(:other) do
+      visit "/coach/#{room.id}"
+      first(".row a").click
+      click_button "The visit is over"
+      expect(page).to have_css(".visit-both", text: /Bo.*count on.*part–whole/m)
+      fill_in "The next step", with: "Ask how before why"
+      click_button "Write it down"
+      expect(page).to have_css(".lead", text: "Ask how before why")
+      expect_accessible
+    end
+    visit "/coach/#{room.id}"
+    first(".row a").click
+    click_button "I agree"
+    expect(page).to have_css(".soft", text: "Agreed by both")
+  end
+
+  it "a newcomer goes through twelve clips by keys, each played, paused and told" do
+    enter(helper[0])
+    visit "/ear/"
+    click_button "Begin"
+    expect(page).to have_css(".ear-words li.is-said", wait: 15)
+    expect_accessible
+    12.times do |number|
+      expect(page).to have_css(".soft", text: "#{number + 1} of 12")
+      press("3")
+      expect(page).to have_css("[role=status]")
+      press("n") unless number == 11
+    end
+    click_link "What you heard so far"
+    expect(page).to have_css(".ear-table td.ear-right", minimum: 5)
+    expect(page).to have_text("of 12 clips heard as they were")
+    expect_accessible
+    click_button "Begin"
+    click_button "Step"
+    said = page.all(".ear-words li.is-said").size
+    click_button "Step" if page.has_css?(".ear-words li:not(.is-said)", visible: :all)
+    expect(page).to have_css(".ear-words li.is-said", minimum: said)
   end
 end

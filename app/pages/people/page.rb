@@ -9,6 +9,19 @@ module Pages
       def here = "/people/#{room.id}"
       def members = @members ||= Records::Membership.of(room)
       def invitations = @invitations ||= room.invitations_dataset.still_good.reverse(:id).all
+
+      # "assistant since 12 October"
+      def as_what(member)
+        ["#{member.role} since #{short_date(room.today(member.since))}", ear_of(member.account)].compact.join(", ")
+      end
+
+      # "31 of 36 clips", for who shares it
+      def ear_of(account)
+        ear = Records::Ear.new(account)
+        pairs = ear.shared? ? ear.pairs : []
+        "#{pairs.count { |was, heard| was == heard }} of #{plural(pairs.size, 'clip')} heard as they were" if pairs.any?
+      end
+
       def told(role) = Records::Policy.told(role, room)
       def link(invitation) = "#{request.scheme}://#{host_for_others}/invite/#{invitation.code}"
       def code(invitation) = Records::ShortCode.written(invitation.code)

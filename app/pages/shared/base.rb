@@ -16,6 +16,8 @@ module Pages
       # School days that are looked ahead over holidays.
       FAR = 60
 
+      # For a coach, in the place of the tabs that are not theirs.
+      VISITS = { "coach" => "Visits" }.freeze
       SECTIONS = { "today" => "Today", "plan" => "Plan", "board" => "Board", "listen" => "Listen", "climb" => "Climb",
                    "sheets" => "Sheets", "records" => "Records" }.freeze
       TAB_NEEDS = { "today" => :see_plan, "plan" => :see_plan, "board" => :conduct, "listen" => :record,
@@ -139,6 +141,7 @@ module Pages
         def sections
           unless substitute?
             mine = SECTIONS.select { |path, _| may?(TAB_NEEDS.fetch(path)) }
+            mine = VISITS.merge(mine) if role == "coach"
             return mine.transform_keys { |path| "#{path}/#{room.id}" }
           end
 

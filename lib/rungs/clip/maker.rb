@@ -122,8 +122,8 @@ module Rungs
         scene if fits?(scene, path, answer)
       end
 
-      # It comes to the answer, is not too long to listen to, and is heard as that move: but with a slip in what is worked
-      # out, of which the numbers may not tell.
+      # It comes to the answer, is not too long to listen to, and is heard as that move: but for a slip in what is
+      # worked out, of which the numbers may not tell.
       def fits?(scene, path, answer)
         return false if scene.said.size > MOST_WORDS || (answer && scene.numbers.last != answer)
         return scene.said.size > 1 || path.rung == 5 if answer && path.rung > 2

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Pages
+  module Coach
+    # The classes that invited a coach, each by itself, in the order of their names.
+    class Page < Shared::Page
+      include Looked
+
+      view :"coach/coach", title: "Classes I coach"
+
+      def margin = nil
+      def here = "/coach/"
+
+      # In whose words operations and ranges are called.
+      def room = rooms.first
+      def rooms = @rooms ||= person.coached.sort_by { |room| [room.name, room.school] }
+
+      def teachers(room)
+        Records::Membership.of(room).select { |each| each.role == "teacher" }.map { |each| each.account.name }
+      end
+    end
+  end
+end

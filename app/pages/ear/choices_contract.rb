@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Pages
+  module Ear
+    # What one lets others see, and how clips are played.
+    class ChoicesContract < Shared::Contract
+      params do
+        optional(:shared).maybe(:bool)
+        optional(:aloud).maybe(:bool)
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Pages
+  module Ear
+    # Training the ear, alone: twelve clips, after each what it was and why.
+    class Routes < Shared::Base
+      before { halt 404 unless person }
+
+      get("/") { show Page.new(self) }
+      get("/clip") { ear.now ? show(ClipPage.new(self)) : redirect("/ear/") }
+
+      post "/next" do
+        ear.go_on
+        redirect "/ear/clip"
+      end
+
+      post "/clip" do
+        ear.answer(checked(HeardContract)[:code])
+        redirect "/ear/clip"
+      end
+
+      # Whether others of one's classes see the figures, and whether clips are read aloud.
+      post "/choices" do
+        form = checked(ChoicesContract)
+        ear.choose(shared: form[:shared] == true, aloud: form[:aloud] == true)
+        redirect "/ear/"
+      end
+
+      helpers { def ear = @ear ||= Records::Ear.new(person) }
+    end
+  end
+end

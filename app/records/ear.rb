@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Records
+  # Somebody's practice of hearing: the clip that is on, what was heard of it, and all that were heard before. Nobody
+  # else sees it unless it is shared.
+  class Ear
+    # @param account [Account]
+    def initialize(account)
+      @account = account
+    end
+
+    # What is on: clip (a scene's JSON), heard_as (nil until it was answered), taken (equations of this practice).
+    def now = kept["now"]
+    def answered? = !now.nil? && !now["heard_as"].nil?
+    def place = now ? now["taken"].size : 0
+    def over? = answered? && place >= Rungs::Clip::Practice::LENGTH
+
+    def shared? = kept["shared"] == true
+    def aloud? = kept["aloud"] == true
+    def choose(shared:, aloud:) = keep("shared" => shared, "aloud" => aloud)
+
+    # Begins twelve, or goes on to the next of them.
+    def go_on(random: Random.new)
+      taken = over? || now.nil? ? [] : now["taken"]
+      scene = Rungs::Clip::Practice.next(confusions, taken, random)
+      clip = JSON.parse(scene.to_h.to_json)
+      keep("now" => { "clip" => clip, "heard_as" => nil, "taken" => [*taken, clip["equation"]] })
+    end
+
+    # @param code [String] of a rung, or off the ladder
+    def answer(code)
+      return if now.nil? || answered?
+
+      clip = now["clip"]
+      DB.transaction do
+        DB[:clips_heard].insert(account_id: @account.id, clip: Sequel.pg_jsonb(clip), code: clip["rung"],
+                                heard_as: code, at: Time.now)
+        keep("now" => now.merge("heard_as" => code))
+      end
+    end
+
+    # @return [Array<Array(String, String)>] what each clip was and was heard as, in order
+    def pairs = DB[:clips_heard].where(account_id: @account.id).order(:id).select_map(%i[code heard_as])
+    def confusions = Rungs::Clip::Confusions.new(pairs)
+
+    # Of the practice that is on, or just over.
+    def last_pairs = pairs.last(place - (answered? ? 0 : 1))
+
+    private
+
+    def kept = @account.ear.to_h
+    def keep(more) = @account.update(ear: Sequel.pg_jsonb(kept.merge(more)))
+  end
+end

@@ -1,0 +1,163 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+# A coach's classes by week, visits, and training the ear.
+RSpec.describe "A coach" do
+  let(:teacher) { make_teacher }
+  let(:room) { teacher[1] }
+  let(:coach) { make_teacher(children: %w[Zed])[0] }
+  let(:path) { "/coach/#{room.id}" }
+
+  before do
+    teacher[0].update(name: "Ada R")
+    coach.update(name: "Cora")
+    Records::Membership.dataset.insert(account_id: coach.id, classroom_id: room.id, role: "coach")
+  end
+
+  def as(account)
+    clear_cookies
+    sign_in account
+    @token = token
+    yield
+  end
+
+  def hear(account, role, code, posed, child: room.children.first, visit: nil)
+    recorder = Records::Recorder.new(room, account, role: role, visit: visit)
+    recorder.record(child: child, problem: posed, code: code, happened_at: Time.now, client_key: SecureRandom.uuid)
+  end
+
+  def plan(**more)
+    as(coach) do
+      send_form "#{path}/visits", day: room.today.to_s, aim: "I can make ten", question: "Who says the ten?", **more
+    end
+    Records::Visit.last
+  end
+
+  it "sees how many children work on which rung by week, and who moved, in classes that invited, each by itself" do
+    hear_everybody(room, teacher[0])
+    as(coach) do
+      expect(get("/coach/?operation=add&band=to10").body).to include("Room 9", 'class="river"', "Count on 5.")
+      body = get("#{path}?operation=add&band=to10").body
+      expect(body).to include("Count on 5.", "Plan a visit").and not_include("Zed")
+      expect(get("#{path}?band=teens").body).to include("Nobody heard enough yet")
+      expect(get("/coach/?band=x").status).to eq(422)
+    end
+    as(make_teacher[0]) do
+      expect(get("/coach/").body).to include("The classes that invite you as a coach stand here")
+      expect(get(path).status).to eq(404)
+    end
+  end
+
+  it "counts each week what stood at its end" do
+    posed = Array.new(3) { |time| pose(room, [4 + time, 2], at: Time.now - (15 * 86_400), day: room.today - 15) }
+    posed.each do |problem|
+      Records::Recorder.new(room, teacher[0]).record(child: room.children.first, problem: problem, code: "count_on",
+                                                     happened_at: problem.posed_at + 60, client_key: SecureRandom.uuid)
+    end
+    weeks = Records::River.new(room, "add", "to10", room.today).weeks
+    expect(weeks.map(&:sum)).to eq(([0] * 7) + [1, 1, 1])
+    expect(weeks.last).to eq([0, 1, 0, 0, 0])
+  end
+
+  it "visits: records only while one goes on, blind to the other, and after it both stand side by side" do
+    shown = plan(children: [room.children.first.id.to_s])
+    posed = pose(room)
+    record = { child_id: room.children.first.id, problem_id: posed.id, code: "part_whole" }
+    as(coach) do
+      send_form "/listen/#{room.id}/records", htmx: true, client_key: SecureRandom.uuid, **record
+      expect(last_response.status).to eq(403)
+      expect(get("#{path}/visits/#{shown.id}").body).to include("Who says the ten?", "Begin to listen", "Ada")
+      send_form "#{path}/visits/#{shown.id}/begin"
+      hear(teacher[0], "teacher", "count_on", posed)
+      expect(get("/listen/#{room.id}?problem=#{posed.id}").body).not_to include("heard on this problem")
+      send_form "/listen/#{room.id}/records", htmx: true, client_key: SecureRandom.uuid, **record
+      expect(last_response.status).to eq(200)
+      send_form "#{path}/visits/#{shown.id}/end"
+      send_form "/listen/#{room.id}/records", htmx: true, client_key: SecureRandom.uuid, **record
+      expect(last_response.status).to eq(403)
+      expect(squeezed(get("#{path}/visits/#{shown.id}"))).to include("0 of 1 alike", "part–whole", "count on")
+    end
+    counts = room.observations_dataset.standing.all
+    expect(counts.map(&:account_id)).to eq([teacher[0].id])
+  end
+
+  it "shows the teacher nothing of what a coach heard before both are in" do
+    visit = plan.tap(&:begin_now)
+    posed = pose(room)
+    hear(coach, "coach", "part_whole", posed, visit: visit)
+    as(teacher[0]) do
+      body = get("/listen/#{room.id}?problem=#{posed.id}").body
+      expect(body).not_to include("heard on this problem", "part–whole</")
+      hear(teacher[0], "teacher", "count_on", posed)
+      expect(get("/listen/#{room.id}?problem=#{posed.id}").body).to include("Ada R: count on, Cora: part–whole")
+    end
+  end
+
+  it "agrees on one next step, which both say yes to, and which is shown before the next visit" do
+    first = plan
+    first.begin_now
+    first.end_now
+    there = "#{path}/visits/#{first.id}"
+    as(coach) { send_form "#{there}/next", next_step: "Ask how first" }
+    as(teacher[0]) do
+      expect(get(there).body).to include("Ask how first", "I agree")
+      send_form "#{there}/agree"
+      expect(get(there).body).to include("Agreed by both")
+      send_form "#{there}/begin"
+      expect(last_response.status).to eq(422)
+    end
+    following = plan
+    as(coach) do
+      expect(get("#{path}/visits/#{following.id}").body).to include("Last time you agreed on", "Ask how first")
+    end
+  end
+
+  it "keeps a visit to its coach and the class's teachers, and forgets a child in it who is erased" do
+    shown = plan(children: [room.children.first.id.to_s], question: "Does Ada say ten?")
+    other = make_teacher[0]
+    Records::Membership.dataset.insert(account_id: other.id, classroom_id: room.id, role: "coach")
+    as(other) { expect(get("#{path}/visits/#{shown.id}").status).to eq(404) }
+    Records::Erasing.new(room.children.first).call
+    expect([shown.refresh.children.to_a, shown.question]).to match([[], not_include("Ada")])
+  end
+
+  describe "training the ear" do
+    def clip = Records::Ear.new(coach.refresh).now["clip"]
+
+    it "is twelve clips, each answered once and told with its reason; the figures are one's own" do
+      as(coach) do
+        expect(get("/ear/").body).to include("Twelve short scenes")
+        expect(get("/ear/clip").status).to eq(302)
+        12.times do |number|
+          send_form "/ear/next"
+          body = get("/ear/clip").body
+          expect(body).to include("#{number + 1} of 12", 'name="code"')
+          expect(body).not_to include(Rack::Utils.escape_html(clip["why"]))
+          2.times { send_form "/ear/clip", code: number.zero? ? "guess" : clip["rung"] }
+          expect(get("/ear/clip").body).to include(Rack::Utils.escape_html(clip["why"]))
+        end
+        expect(last_response.body).to match(/1[12] of 12 heard as they were/)
+        expect(Records::Ear.new(coach.refresh).pairs.size).to eq(12)
+        expect(get("/ear/").body).to match(/1[12] of 12 clips heard as they were/)
+      end
+      equations = DB[:clips_heard].where(account_id: coach.id).select_map(:clip).map { |each| each["equation"] }
+      expect(equations.uniq.size).to eq(12)
+      as(teacher[0]) do
+        expect(get("/people/#{room.id}").body).not_to include("heard as they were")
+        Records::Ear.new(coach.refresh).choose(shared: true, aloud: false)
+        expect(get("/people/#{room.id}").body).to include("of 12 clips heard as they were")
+        expect(get("/ear/").body).not_to include("heard as they were")
+      end
+    end
+
+    it "begins anew after twelve, and refuses what is no coding" do
+      ear = Records::Ear.new(coach)
+      12.times { ear.go_on && ear.answer("count_on") }
+      expect([ear.over?, ear.place]).to eq([true, 12])
+      ear.go_on
+      expect([ear.over?, ear.place, ear.answered?]).to eq([false, 1, false])
+      as(coach) { expect(send_form("/ear/clip", code: "by_magic").status).to eq(422) }
+    end
+  end
+end
