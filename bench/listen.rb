@@ -43,14 +43,23 @@ most = throughput(tappers, SECONDS)
 processor = (Place.processor_time - before) / (TEACHERS * SECONDS)
 bare_most = throughput(bare_tappers, SECONDS)
 
-made = tappers.size * SECONDS * 3
-kept = DB[:observations].where(classroom_id: tappers.map { |tapper| tapper.room.id }).count
+sent = statements(tappers.last)
+
+# As many taps, of two people in each of half as many classes.
+firsts = tappers.first([TEACHERS / 2, 1].max)
+seconds = firsts.map { |tapper| Tapper.new(port).join(tapper) }
+Tapper.together(firsts + seconds) { |tapper| tapper.calmly([SECONDS / 4, 1].max) }
+alone = Tapper.together(tappers) { |tapper| tapper.calmly(SECONDS) }
+two = Tapper.together(firsts + seconds) { |tapper| tapper.calmly(SECONDS) }
+more = firsts.size * (SECONDS + [SECONDS / 4, 1].max) * 2
+# With those that were sent to count what is sent.
+made = (tappers.size * SECONDS * 4) + more + 21
+kept = DB[:observations].where(classroom_id: tappers.map { |tapper| tapper.room.id }, replaces_id: nil).count
 abort "#{kept} records were kept of #{made}" unless kept == made
 two_port = Place.serve("-C", "config/puma.rb", "bench/timed.ru", workers: 2)
 pairs = Array.new(TEACHERS) { Tapper.new(two_port).start_class }
 2.times { throughput(pairs, SECONDS) }
 two_most = throughput(pairs, SECONDS)
-sent = statements(tappers.first)
 
 measure = Measure.new
 puts sent.map { |sql| "  #{sql[0, 110]}" } if sent.size > 6
@@ -62,6 +71,8 @@ measure.figure("record as the tablet waits for it, median", percentile(waited, 0
 measure.figure("record as the tablet waits for it, p95", percentile(waited, 0.95), "ms")
 measure.figure("record ratio, median", percentile(waited, 0.5) / percentile(bare, 0.5), "times a bare row")
 measure.figure("record ratio, p95", percentile(waited, 0.95) / percentile(bare, 0.95), "times a bare row")
+measure.figure("a record with two people a class, median", percentile(two, 0.5) / percentile(alone, 0.5), "times one's",
+               ceiling: 1.1)
 measure.figure("records at most", most, "a second")
 measure.figure("records at most, ratio", most / bare_most, "of bare rows", floor: 0.4)
 measure.figure("records at most with two processes", two_most, "a second")

@@ -149,6 +149,23 @@ puts "problems mixed over bands"
 measure.figure("  right, minding what problems afford", minding, "of 100")
 measure.figure("  right, ignoring it", ignoring, "of 100", ceiling: minding)
 
+# What a person's table of confusions changes where it counts: for one who takes a neighbour for the rung in 3 of 10,
+# and for one who seldom does. The table is of 240 clips of their own.
+{ "a careless person" => 0.7, "a careful person" => 0.97 }.each do |who, right|
+  ear = lambda do |rung|
+    random.rand < right ? rung : [rung - 1, rung + 1].grep(1..5).sample(random: random)
+  end
+  ids = Rungs::Clip::Agreement::RUNGS
+  table = Rungs::Clip::Confusions.new(Array.new(240) { |clip| [ids[clip % 5], ids[ear.call((clip % 5) + 1) - 1]] })
+  children = Array.new(CHILDREN) { MadeUp.new(random) }
+  plain = children.to_h { |child| [child, child.records(2) { ALL }.each { |each| each.rung = ear.call(each.rung) }] }
+  minded = plain.transform_values { |records| records.map { |each| each.dup.tap { |one| one.ear = table } } }
+  without, with = [plain, minded].map { |heard| judge(RULE, heard)[:right] * 100 }
+  puts "heard by #{who}"
+  measure.figure("  right, the table not counted", without, "of 100")
+  measure.figure("  right, the table counted", with, "of 100")
+end
+
 # What is forecast before each record, beside two rivals: 0.8 on the rung of last time, and how the class works.
 LAST_TIME = lambda do |last, shown|
   next shown.to_h { |rung| [rung, 1.0 / shown.size] } unless shown.include?(last)

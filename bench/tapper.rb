@@ -11,7 +11,7 @@ class Tapper < Tablet
   # A record’s answer holds what changed and nothing else.
   LARGEST = 4096
 
-  attr_reader :room, :teacher
+  attr_reader :room, :teacher, :posed
 
   def start_class
     email = "#{SecureRandom.hex(6)}@harbour.example"
@@ -21,6 +21,18 @@ class Tapper < Tablet
     Records::Child.enrol(@room, Array.new(CHILDREN) { |index| "Child #{index}" })
     told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "9 and 5")
     @posed = @room.start_lesson(@room.today).course.tell([told])
+    enter(email, PASSWORD)
+    self
+  end
+
+  # Somebody else who taps in a class that is there, beginning with another child.
+  # @param other [Tapper]
+  def join(other)
+    email = "#{SecureRandom.hex(6)}@harbour.example"
+    @teacher = Records::Account.create(email: email, name: "Helper")
+    DB[:account_password_hashes].insert(id: @teacher.id, password_hash: BCrypt::Password.create(PASSWORD, cost: 4))
+    @room, @posed, @taps = other.room, other.posed, CHILDREN / 2
+    DB[:memberships].insert(account_id: @teacher.id, classroom_id: @room.id, role: "assistant")
     enter(email, PASSWORD)
     self
   end

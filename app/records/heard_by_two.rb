@@ -17,7 +17,7 @@ module Records
     # @param recorder [Recorder]
     # @return [Observation] the one just made, as it stands then
     def settle(recorder)
-      return @made unless @made.twice && other
+      return @made unless @made.by_another? && other
 
       if teacher?(@made) && !teacher?(other)
         recorder.stand(other, beside: @made.first_key)

@@ -60,14 +60,14 @@ module Records
         FROM added JOIN lessons AS lesson ON lesson.id = ?
       )
       SELECT added.*, (SELECT count(*) FROM told) AS told, (
-        SELECT json_build_array(other.first_key, other.code) FROM observations AS other
+        SELECT json_build_array(other.first_key, other.code, other.account_id) FROM observations AS other
         WHERE other.classroom_id = added.classroom_id AND other.child_id = added.child_id
           AND other.problem_id = added.problem_id AND other.first_key <> added.first_key AND NOT other.undone
           AND other.beside IS NULL
           AND other.happened_at BETWEEN added.happened_at - interval '#{TWICE} s'
                                     AND added.happened_at + interval '#{TWICE} s'
           AND NOT EXISTS (SELECT FROM observations AS later WHERE later.replaces_id = other.id)
-        ORDER BY other.happened_at DESC LIMIT 1
+        ORDER BY other.account_id IS DISTINCT FROM added.account_id DESC, other.happened_at DESC LIMIT 1
       ) AS twice FROM added
     SQL
     # As many last ones of a lesson as a page holds: a few more than are seen, for when one is undone.
@@ -104,6 +104,9 @@ module Records
       key, code = values[:twice].to_a
       [key, Observation.title_of(code)] if key
     end
+
+    # Whether that was somebody else.
+    def by_another? = !twice.nil? && values[:twice].to_a[2] != account_id
 
     # Whether another is the same answer heard twice.
     def twice?(other)

@@ -31,7 +31,7 @@ module Pages
 
       # What the hands do, for who cannot see them.
       HANDS = { "none" => "hands rest", "fingers_up" => "a finger up", "fingers_down" => "a finger down",
-                "touch" => "touches one", "move" => "moves some", "draw" => "draws" }.freeze
+                "touch" => "touches one", "move" => "moves it away", "draw" => "draws" }.freeze
 
       private
 

@@ -31,7 +31,7 @@ module Pages
       # By child, whose share of the list it is where several listen.
       # @return [Hash{Integer => Integer}]
       def shares
-        @shares ||= if substitute? || posed.lesson.held_on != today then {}
+        @shares ||= if !together? || posed.lesson.held_on != today then {}
                     else Records::SharedList.new(posed.lesson).shares(turns)
                     end
       end
@@ -44,7 +44,7 @@ module Pages
 
       # Others of the class with whom the list can be shared, where it is not yet.
       def colleagues
-        return [] if substitute? || shares.any? || posed.lesson.held_on != today
+        return [] if !together? || shares.any? || posed.lesson.held_on != today
 
         others = Records::Membership.of(room).reject { |each| each.account_id == person.id || each.role == "coach" }
         @colleagues ||= others.map(&:account)
@@ -84,10 +84,12 @@ module Pages
       # What was just recorded may stand beside what another heard, or have that beside it.
       # @return [String, nil]
       def both_heard(observation)
-        return if substitute?
+        return unless together?
 
-        counts = observation.beside ? room.record(observation.beside) : observation
-        counts && Records::HeardByTwo.words(room, [counts]).values.first
+        (@both ||= {})[observation.first_key] ||= begin
+          counts = observation.beside ? room.record(observation.beside) : observation
+          counts ? Records::HeardByTwo.words(room, [counts]).values.first.to_s : ""
+        end.then { |words| words unless words.empty? }
       end
 
       # "Ada", or that Ada is not on the list any more.
@@ -115,12 +117,12 @@ module Pages
       end
 
       # What another heard of the same answers, by the key of the record that counts.
-      def heard_by_two = @heard_by_two ||= substitute? ? {} : Records::HeardByTwo.words(room, log)
+      def heard_by_two = @heard_by_two ||= together? ? Records::HeardByTwo.words(room, log) : {}
 
       # @return [String, nil] the first letter of who heard a child here, where that was somebody else
       def heard_by(child_id)
         by = heard_here[child_id]
-        names[by].to_s[0] if by && !substitute? && by != person.id
+        names[by].to_s[0] if by && together? && by != person.id
       end
 
       def names = @names ||= Records::Account.where(id: heard_here.values.compact.uniq).select_hash(:id, :name)

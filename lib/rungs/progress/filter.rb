@@ -59,7 +59,7 @@ module Rungs
       end
 
       def likelihood(record, level)
-        rule.share(record.rung, from: level, affords: record.affords)**rule.help.fetch(record.help)
+        rule.share(record.rung, from: level, affords: record.affords, ear: record.ear)**rule.help.fetch(record.help)
       end
     end
   end

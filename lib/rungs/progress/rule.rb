@@ -14,10 +14,17 @@ module Rungs
       # How likely a rung is heard from a child who works on another: its weight, divided by those of what the problem
       # affords (and 5, and what was heard), so that part–whole on 3 + 4 says nothing against making ten.
       # @param affords [Array<Integer>] rungs
+      # @param ear [Clip::Confusions, nil] of who heard it, where that is to count
       # @return [Float] 0 to 1
-      def share(rung, from:, affords:)
-        weight(rung - from) / (affords | [5, rung]).sum { |each| weight(each - from) }
+      def share(rung, from:, affords:, ear: nil)
+        shown = affords | [5, rung]
+        return weight(rung - from) / shown.sum { |each| weight(each - from) } unless ear
+
+        heard_as(rung, from, ear) / shown.sum { |each| heard_as(each, from, ear) }
       end
+
+      # The weight of hearing a rung where the ear may have taken another for it (guide 17).
+      def heard_as(rung, from, ear) = (1..5).sum { |was| weight(was - from) * ear.chance(rung, was) }
     end
 
     Rule::DEFAULT = Rule.new(

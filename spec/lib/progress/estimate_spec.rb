@@ -201,6 +201,29 @@ RSpec.describe Rungs::Progress::Estimate do
   end
 end
 
+RSpec.describe Rungs::Progress::Rule do
+  let(:rule) { described_class::DEFAULT }
+  let(:rungs) { Rungs::Clip::Agreement::RUNGS }
+
+  def shares(affords, ear)
+    (1..5).map { |from| affords.map { |rung| rule.share(rung, from: from, affords: affords, ear: ear) } }
+  end
+
+  it "is not changed by a perfect ear, and shares what was heard with a neighbour for one that mixes them up" do
+    perfect = Rungs::Clip::Confusions.new(rungs.map { |rung| [rung, rung] } * 20)
+    [[1, 2, 3, 4, 5], [1, 2, 5], [1, 2, 3, 5]].each do |affords|
+      plain = shares(affords, nil).flatten
+      shares(affords, perfect).flatten.zip(plain) { |with, without| expect(with).to be_within(1e-12).of(without) }
+    end
+    mixing = Rungs::Clip::Confusions.new(([%w[make_ten part_whole]] * 30) + ([%w[make_ten make_ten]] * 30))
+    heard, plain = [mixing, nil].map { |ear| rule.share(3, from: 4, affords: [1, 2, 3, 4, 5], ear: ear) }
+    expect(heard).to be > plain
+    expect(shares([1, 2, 3, 4, 5], mixing).map(&:sum)).to all(be_within(1e-9).of(1))
+    weight = (rule.weight(-1) * mixing.chance(3, 3)) + (rule.weight(0) * mixing.chance(3, 4))
+    expect(rule.heard_as(3, 4, mixing)).to be_within(1e-9).of(weight)
+  end
+end
+
 RSpec.describe Rungs::Progress::Running do
   it "says of today and every later day what all records together say, for random histories" do
     20.times do |seed|
