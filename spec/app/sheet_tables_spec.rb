@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require "app_helper"
+
+# Sheets against what is kept of them, as sums of the whole file: where a line is thicker, a word bolder or a box one
+# millimetre lower, that shows. WRITE=1 keeps what they are now: look at the sheets first.
+RSpec.describe "The sheets’ tables" do
+  def of(entry, **chosen) = Sheets::ALL.fetch(entry).of(Sheets::Source.new, chosen).render.b
+
+  # Of its streams as they are written, without what names the day it was made.
+  def sum(pdf)
+    Tempfile.create("rungs", binmode: true) do |file|
+      file.write(pdf)
+      file.close
+      plain, = Open3.capture2("qpdf", "--qdf", "--object-streams=disable", "--static-id", file.path, "-", binmode: true)
+      Digest::SHA256.hexdigest(plain.gsub(/\(D:\d+[^)]*\)/, ""))
+    end
+  end
+
+  def practice(id, **chosen)
+    source = Sheets::Source.new(kind: Rungs::Activity::ALL.fetch(id).with)
+    Sheets::Practice.of(source, { seed: 5, **chosen }).render.b
+  end
+
+  it "hold for practice of every activity, on both papers" do
+    ways = [{ paper: "a4" }, { paper: "letter", large: true, answers: true, per_page: 4 }]
+    cases = Rungs::Activity::ALL.ids.product(ways)
+    expect_table("sheets_practice", cases.to_h do |id, chosen|
+      ["#{id} #{chosen}", sum(practice(id, **chosen))]
+    end)
+  end
+
+  it "hold for everything to fill in and to cut" do
+    sheets = Sheets::ALL.on("recording").to_a.product([3, 10]) + Sheets::ALL.on("cutouts").to_a.product([nil])
+    expect_table("sheets_fill_and_cut", sheets.to_h do |sheet, number|
+      ["#{sheet.id} #{number}", sum(of(sheet.id, **(number ? { number: number } : {})))]
+    end)
+  end
+
+  it "hold for the pages for the next teacher and of a child" do
+    parts = { "Works" => ["Adding, to 10: works mostly by counting on."], "Knows by heart" => [],
+              "Slips that came back" => ["Start counted (3 times). Ask: “Where do you start?”"] * 3 }
+    told = { "Ada" => parts, "Bo" => {} }.map { |name, its| Sheets::NextTeacher::Told.new(title: name, parts: its) }
+    pages = Sheets::NextTeacher.new(each: told, where: "Room 4, Lantern Quay School", title: "For the next teacher",
+                                    paper: "a4")
+    expect_table("sheets_told", { "next teacher" => sum(pages.render.b) })
+  end
+end
