@@ -13,8 +13,8 @@ module Rungs
       # The parts of each range, the smaller first.
       PAIRS = (1..50).flat_map { |one| (one..100 - one).map { |other| [one, other] } }
                      .group_by { |parts| Problem::Band.of(parts) }.freeze
-      # Words in a scene at most.
-      MOST_WORDS = 32
+      # Words in a scene at most; and of a count from a number held in the head.
+      MOST_WORDS, MOST_STEPS = 32, 14
       # The most things that are counted one by one in a scene.
       MOST_THINGS = 15
       # How many problems are looked at.
@@ -125,7 +125,8 @@ module Rungs
       # It comes to the answer, is not too long to listen to, and is heard as that move: but for a slip in what is
       # worked out, of which the numbers may not tell.
       def fits?(scene, path, answer)
-        return false if scene.said.size > MOST_WORDS || (answer && scene.numbers.last != answer)
+        return false if scene.said.size > (path.rung == 2 ? MOST_STEPS : MOST_WORDS)
+        return false if answer ? scene.numbers.last != answer : scene.numbers.include?(0)
         return scene.said.size > 1 || path.rung == 5 if answer && path.rung > 2
 
         scene.heard.map(&:move).include?(scene.move)
