@@ -56,6 +56,16 @@ module Records
       end
     end
 
+    # @return [Array<Array(Observation, String)>] answers that two people took down, and what each heard
+    def heard_by_two
+      days = @classroom.midnight(from)...@classroom.midnight(to + 1)
+      of_class = @classroom.observations_dataset
+      beside = of_class.newest.exclude(beside: nil).where(happened_at: days).select(:beside)
+      rows = of_class.standing.where(first_key: beside).eager(:child, :posed_problem).in_order.all
+      words = HeardByTwo.words(@classroom, rows)
+      rows.map { |row| [row, words[row.first_key]] }
+    end
+
     # Over all of it: for more than a few problems.
     def overall
       Distribution::Bar.new(title: "all", counts: (1..5).map { |rung| rows.count { |row| row[:rung] == rung } })

@@ -218,6 +218,14 @@ RSpec.describe "People of a class" do
       end
     end
 
+    it "stands in Look back, to talk about" do
+      hear(teacher[0], "teacher", "count_on")
+      hear(helper, "assistant", "part_whole")
+      as(teacher[0]) do
+        expect(squeezed(get("/back/#{room.id}"))).to include("Heard by two", "Ada: count on, Ben: part–whole")
+      end
+    end
+
     it "the first counts where neither is the teacher's; both alike are said so" do
       third = member("assistant", name: "Cleo")
       hear(helper, "assistant", "count_on")
