@@ -19,6 +19,31 @@ module Records
     def aloud? = kept["aloud"] == true
     def choose(shared:, aloud:) = keep("shared" => shared, "aloud" => aloud)
 
+    # Whether one's table counts in estimates of what one took down: as it was when that was chosen.
+    def counts? = kept.key?("counts")
+    def may_count? = confusions.enough?
+
+    # From now on it does, or not any more; what it was counted in is made anew.
+    def count(wanted)
+      return if wanted == counts? || (wanted && !may_count?)
+
+      DB.transaction do
+        other = wanted ? kept.merge("counts" => confusions.counts) : kept.except("counts")
+        @account.update(ear: Sequel.pg_jsonb(other))
+        heard = DB[:observations].where(account_id: @account.id).distinct.select_map(%i[classroom_id child_id])
+        heard.group_by(&:first).each do |room, pairs|
+          Ledger.new(Classroom[room]).rebuild(pairs.map(&:last))
+        end
+      end
+    end
+
+    # @return [Hash{Integer => Rungs::Clip::Confusions}] by account, the tables that count
+    def self.tables
+      with = Sequel.pg_jsonb_op(:ear).contain_all(%w[counts])
+      rows = DB[:accounts].where(with).select_map(%i[id ear])
+      rows.to_h { |id, ear| [id, Rungs::Clip::Confusions.of(ear["counts"])] }
+    end
+
     # Begins twelve, or goes on to the next of them.
     def go_on(random: Random.new)
       taken = over? || now.nil? ? [] : now["taken"]

@@ -17,10 +17,11 @@ module Records
 
     # @param row [Hash] of an observation with affords and parts of its problem
     # @param day [Date]
+    # @param ear [Rungs::Clip::Confusions, nil] of who took it down, where that counts
     # @return [Rungs::Progress::Record]
-    def record(row, day)
+    def record(row, day, ear = nil)
       Rungs::Progress::Record.new(day: day, rung: row[:rung], affords: row[:affords].to_a, fact: row[:parts].to_a.sort,
-                                  right: row[:right], help: row[:help])
+                                  right: row[:right], help: row[:help], ear: ear)
     end
 
     # @param row [Hash] of estimates

@@ -68,12 +68,14 @@ module Records
 
     def scopes_of(row) = Scope.of(row[:band], row[:parts].to_a)
     def here(table, child_id, **more) = DB[table].where(classroom_id: @classroom.id, child_id: child_id, **more)
-    def record(row) = EstimateRows.record(row, @classroom.today(row[:happened_at]))
+    def record(row, ear = ears[row[:account_id]]) = EstimateRows.record(row, @classroom.today(row[:happened_at]), ear)
+    def ears = @ears ||= Ear.tables
 
     # @return [Hash{String => Running}] the scopes in which nothing later was heard, now carried on
     def carry_on(observation, posed, scopes)
       rows = standing_rows(observation.child_id, posed.operation, scopes)
-      record = record(observation.values.merge(affords: posed.affords, parts: posed.parts))
+      ear = observation.values[:ear]&.then { |counts| Rungs::Clip::Confusions.of(counts) }
+      record = record(observation.values.merge(affords: posed.affords, parts: posed.parts), ear)
       newest = scopes.reject { |scope| rows[scope] && rows[scope][:last_at] >= observation.happened_at }
       carried = newest.to_h { |scope| [scope, before(rows[scope]).hear(record)] }
       steps = carried.transform_values { |running| [EstimateRows.step_row(running.filter)] }
@@ -97,7 +99,7 @@ module Records
       operation ? stand.select { |row| row[:operation] == operation } : stand
     end
 
-    OWN, POSED = %i[id replaces_id undone beside happened_at problem_id rung right help].freeze,
+    OWN, POSED = %i[id replaces_id undone beside happened_at problem_id account_id rung right help].freeze,
                  %i[id operation band affords parts].freeze
     private_constant :OWN, :POSED
 

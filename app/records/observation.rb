@@ -68,7 +68,7 @@ module Records
                                     AND added.happened_at + interval '#{TWICE} s'
           AND NOT EXISTS (SELECT FROM observations AS later WHERE later.replaces_id = other.id)
         ORDER BY other.account_id IS DISTINCT FROM added.account_id DESC, other.happened_at DESC LIMIT 1
-      ) AS twice FROM added
+      ) AS twice, (SELECT ear -> 'counts' FROM accounts WHERE accounts.id = added.account_id) AS ear FROM added
     SQL
     # As many last ones of a lesson as a page holds: a few more than are seen, for when one is undone.
     LAST = 12

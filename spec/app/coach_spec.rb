@@ -151,6 +151,37 @@ RSpec.describe "A coach" do
       end
     end
 
+    it "counts in the estimates only where that is chosen, from sixty clips on, as it stood then; and says so" do
+      helper = make_teacher[0].tap { |account| account.update(name: "Ben") }
+      Records::Membership.dataset.insert(account_id: helper.id, classroom_id: room.id, role: "assistant")
+      child = room.children.first
+      3.times { |time| hear(helper, "assistant", "part_whole", pose(room, [9, 5 + (time % 3)])) }
+      chances = -> { DB[:estimates].where(child_id: child.id, scope: "bridge").get(:probabilities).to_a }
+      before, ear = chances.call, Records::Ear.new(helper)
+      ear.count(true)
+      expect([ear.counts?, chances.call]).to eq([false, before])
+      30.times do
+        %w[part_whole make_ten].each do |heard|
+          DB[:clips_heard].insert(account_id: helper.id, clip: Sequel.pg_jsonb({}), code: "make_ten", heard_as: heard,
+                                  at: Time.now)
+        end
+      end
+      ear.count(true)
+      weighed = chances.call
+      expect(weighed[3]).to be > before[3]
+      hear(helper, "assistant", "part_whole", pose(room, [8, 6]))
+      carried = chances.call
+      Records::Ledger.new(room).rebuild
+      expect(chances.call.zip(carried)).to all(satisfy { |one, other| (one - other).abs < 1e-9 })
+      as(teacher[0]) do
+        page = get("/climb/#{room.id}/children/#{child.id}?operation=add&band=bridge")
+        expect(squeezed(page)).to include("What Ben took down is weighed")
+      end
+      ear.count(false)
+      expect(Records::Evidence.new(room).estimate(child, "add", "bridge", on: room.today).filter.heard).to eq(4)
+      as(helper) { expect(squeezed(get("/ear/"))).to include("From 60 clips on", "30 of 60 clips heard as they were") }
+    end
+
     it "begins anew after twelve, and refuses what is no coding" do
       ear = Records::Ear.new(coach)
       12.times { ear.go_on && ear.answer("count_on") }

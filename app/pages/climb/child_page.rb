@@ -43,6 +43,16 @@ module Pages
       # Drawings of records that stand; ways given.
       def photos = @photos ||= Records::Photo.of_child(child)
       def ways = Records::Way.given_by(child)
+
+      # Whose own tables of clips weigh what they took down.
+      def weighed_by
+        tables = Records::Ear.tables
+        return [] if tables.empty?
+
+        by = heard.map(&:account_id).uniq & tables.keys
+        Records::Account.where(id: by).select_order_map(:name)
+      end
+
       # Where the child was when handed over, by operation.
       def came_with = Records::CameWith.where(child_id: child.id, operation: operation).order(:id).all
       def at_home = room.home_answers_dataset.where(child_id: child.id).latest_first.all

@@ -7,6 +7,7 @@ module Pages
       params do
         optional(:shared).maybe(:bool)
         optional(:aloud).maybe(:bool)
+        optional(:counts).maybe(:bool)
       end
     end
   end

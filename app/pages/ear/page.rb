@@ -14,6 +14,16 @@ module Pages
       def rungs = Rungs::Strategy::Rung::ALL.to_a
       def alike = ear.pairs.count { |was, heard| was == heard }
 
+      # How alike that is, from twenty clips on.
+      def agreed
+        pairs = ear.pairs.map { |was, heard| Rungs::Clip::Agreement::Pair.new(item: was, a: was, b: heard) }
+        with = Rungs::Clip::Agreement.new(pairs)
+        return unless with.kappa
+
+        low, high = with.kappa_interval
+        format("Kappa %<kappa>.2f (%<low>.2f to %<high>.2f).", kappa: with.kappa, low: low, high: high)
+      end
+
       # "part–whole taken for make ten, 3 times", the commonest first
       def mixed_up
         pairs = rungs.each_index.to_a.permutation(2).select { |was, heard| table.counts[was][heard].positive? }

@@ -23,6 +23,7 @@ module Pages
       post "/choices" do
         form = checked(ChoicesContract)
         ear.choose(shared: form[:shared] == true, aloud: form[:aloud] == true)
+        ear.count(form[:counts] == true)
         redirect "/ear/"
       end
 

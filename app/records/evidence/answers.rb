@@ -79,7 +79,8 @@ module Records
         here = @classroom.observations_dataset.standing.in_order.where(conditions).with_posed
         here = here.where(more) if more
         rows = here.columns_of(Heard::COLUMNS, Heard::POSED)
-        rows.map { |row| Heard.new(row, @classroom.today(row[:happened_at])) }
+        @ears ||= Ear.tables if rows.any?
+        rows.map { |row| Heard.new(row, @classroom.today(row[:happened_at]), @ears) }
       end
     end
   end

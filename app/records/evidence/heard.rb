@@ -5,19 +5,22 @@ module Records
     # One record with the row behind it, for pages that show both; what is not looked at is not made.
     class Heard
       # What is read of a record and of its problem.
-      COLUMNS = %i[id first_key child_id problem_id happened_at code rung move answer right used help heard slip].freeze
+      COLUMNS = %i[id first_key child_id problem_id account_id happened_at code rung move answer right used help heard
+                   slip].freeze
       POSED = %i[operation band affords parts equation situation unknown].freeze
 
       attr_reader :record
 
-      def initialize(row, day)
+      # @param ears [Hash{Integer => Rungs::Clip::Confusions}] by account
+      def initialize(row, day, ears = {})
         @row = row
-        @record = EstimateRows.record(row, day)
+        @record = EstimateRows.record(row, day, ears[row[:account_id]])
       end
 
       def operation = @row[:operation]
       def equation = @row[:equation]
       def key = @row[:first_key]
+      def account_id = @row[:account_id]
       def child_id = @row[:child_id]
       def problem_id = @row[:problem_id]
       def move = @row[:move]

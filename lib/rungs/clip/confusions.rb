@@ -17,6 +17,13 @@ module Rungs
         on_ladder.each { |was, heard| @counts[RUNGS.index(was)][RUNGS.index(heard)] += 1 }
       end
 
+      # @param counts [Array<Array<Integer>>] as they were kept
+      # @return [Confusions]
+      def self.of(counts)
+        pairs = RUNGS.product(RUNGS).flat_map { |pair| [pair] * counts[RUNGS.index(pair[0])][RUNGS.index(pair[1])] }
+        new(pairs)
+      end
+
       # @return [Array<Array<Integer>>] rows what it was, columns what it was heard as
       attr_reader :counts
 
