@@ -86,6 +86,21 @@ RSpec.describe "People of a class" do
     end
   end
 
+  it "lets an assistant take photos of drawings, and look at none; two classes of one name are told apart" do
+    posed, helper = pose(room), member("assistant")
+    record = Records::Recorder.new(room, helper, role: "assistant")
+                              .record(child: child, problem: posed, code: "count_on", happened_at: Time.now,
+                                      client_key: SecureRandom.uuid)
+    allow(Records::Photo).to receive(:shrink).and_return("\xFF\xD8\xFFx".b)
+    as(helper) do
+      sent = Rack::Test::UploadedFile.new(StringIO.new("x"), "image/jpeg", original_filename: "a.jpg")
+      send_form "/photos/#{room.id}/records/#{record.first_key}", htmx: true, client_key: SecureRandom.uuid, photo: sent
+      expect([last_response.status, last_response.body]).to eq([200, "1 photo"])
+      expect(get("/photos/#{room.id}/#{Records::Photo.last.id}").status).to eq(403)
+      expect(squeezed(get("/account"))).to include("Room 9, Teacher", "assistant, 5 children")
+    end
+  end
+
   it "looks on where somebody else plans: nothing there can be pressed" do
     as(member("coach")) do
       body = get("/week/#{room.id}").body

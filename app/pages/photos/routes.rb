@@ -14,7 +14,10 @@ module Pages
           return redirect("/listen/#{room.id}?problem=#{observation.problem_id}&child=#{observation.child_id}")
         end
 
-        kept { partial(:"photos/_photos", photos: Records::Photo.of_record(room, observation.first_key)) }
+        kept do
+          photos = Records::Photo.of_record(room, observation.first_key)
+          may?(:notes) ? partial(:"photos/_photos", photos: photos) : plural(photos.size, "photo")
+        end
       rescue Records::Photo::Refused => e
         refuse(e.message)
       end
