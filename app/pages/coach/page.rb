@@ -15,6 +15,16 @@ module Pages
       def room = rooms.first
       def rooms = @rooms ||= person.coached.sort_by { |room| [room.name, room.school] }
 
+      def last_visit(room) = room.visits_dataset.where(account_id: person.id).latest_first.first
+
+      def today?(visit) = visit.day == visit.classroom.today && visit.ended_at.nil?
+
+      # "23 answers heard by both, 19 alike"
+      def heard_in(visit)
+        pairs = visit.both.map(&:pair)
+        "#{plural(pairs.size, 'answer')} heard by both, #{pairs.count(&:alike?)} alike."
+      end
+
       def teachers(room)
         Records::Membership.of(room).select { |each| each.role == "teacher" }.map { |each| each.account.name }
       end

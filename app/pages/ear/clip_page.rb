@@ -8,7 +8,12 @@ module Pages
       view :"ear/clip", title: "Your ear", scripts: %w[ear]
 
       # One word of it: as it is said, the seconds before it, and the picture of the hands.
-      Frame = Struct.new(:words, :pause, :picture, :hands, keyword_init: true)
+      Frame = Struct.new(:words, :pause, :picture, :hands, keyword_init: true) do
+        # "after 2.4 s, a finger up"
+        def told = pause >= LONG ? "After #{pause} s, #{hands}" : Rungs.capital(hands)
+      end
+      # Seconds from which a pause is told.
+      LONG = 1.5
 
       def clip = ear.now["clip"]
       def heard_as = ear.now["heard_as"]
