@@ -84,6 +84,9 @@ RSpec.configure do |config|
   end
   # A device that nothing waits on: what an earlier journey left unsent is none of this one's.
   config.before(type: :feature) do
+    # One that failed without a connection left the browser so.
+    online = { offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1 }
+    page.driver.browser.execute_cdp("Network.emulateNetworkConditions", **online)
     page.driver.browser.execute_cdp("Storage.clearDataForOrigin", origin: page.server_url, storageTypes: "indexeddb")
   end
   config.after(type: :feature) { expect(complaints).to eq([]) }
