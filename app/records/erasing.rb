@@ -87,7 +87,7 @@ module Records
     # Whom a coach was to hear, and what was written of it.
     def forget_in_visits
       Visit.where(classroom_id: @room.id).each do |visit|
-        words = %i[aim question next_step].to_h { |name| [name, renamed(visit[name])] }
+        words = Visit::WORDS.to_h { |name| [name, renamed(visit[name])] }
         visit.update(children: Sequel.pg_jsonb(visit.children.to_a - [@child.id]), **words)
       end
     end

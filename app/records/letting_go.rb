@@ -60,7 +60,7 @@ module Records
       end
     end
 
-    # In stories, notes to parts and reasons.
+    # In stories, notes to parts and reasons, and what was written to visits.
     def forget_in_words(names)
       return if names.empty?
 
@@ -69,6 +69,9 @@ module Records
         posed.update(story: nameless(posed.story)) if posed.story.match?(@named)
       end
       LessonPart.where(classroom_id: @room.id).each { |part| forget_in_part(part) }
+      Visit.where(classroom_id: @room.id).each do |visit|
+        visit.update(Visit::WORDS.to_h { |name| [name, nameless(visit[name])] })
+      end
     end
 
     def forget_in_part(part)

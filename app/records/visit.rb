@@ -6,6 +6,9 @@ module Records
     many_to_one :classroom, class: "Records::Classroom"
     many_to_one :account, class: "Records::Account"
 
+    # What is written to it.
+    WORDS = %i[aim question next_step].freeze
+
     # What both heard: the child, the problem, and both records, the teacher's first.
     Both = Struct.new(:child, :problem, :teachers, :coachs, keyword_init: true) do
       def pair

@@ -122,6 +122,13 @@ RSpec.describe "A coach" do
     expect([shown.refresh.children.to_a, shown.question]).to match([[], not_include("Ada")])
   end
 
+  it "leaves no name in a visit when the names of a class that is over go" do
+    shown = plan(question: "Does Ada say ten?")
+    room.update(ends_on: room.today - 200, told_on: room.today - 60)
+    expect(Records::LettingGo.call.map(&:does)).to include(/were removed/)
+    expect(shown.refresh.question).to eq("Does somebody say ten?")
+  end
+
   describe "training the ear" do
     def clip = Records::Ear.new(coach.refresh).now["clip"]
 
