@@ -101,8 +101,9 @@ module Exchange
 
     # One problem for each equation of a day, many of them written at once.
     class Problems
-      def initialize(room)
+      def initialize(room, brought)
         @room = room
+        @brought = brought
         @ids, @lessons, @waiting = {}, {}, []
       end
 
@@ -123,12 +124,8 @@ module Exchange
 
       private
 
-      # That day's, made where there is none.
       def lesson_on(day)
-        same = { held_on: Sequel[:excluded][:held_on] }
-        id = DB[:lessons].insert_conflict(target: %i[classroom_id held_on], update: same)
-                         .insert(classroom_id: @room.id, held_on: day)
-        Records::Lesson.call(id: id, classroom_id: @room.id, held_on: day)
+        Records::Lesson.call(id: Archive::Days.lesson(@room, day, @brought), classroom_id: @room.id, held_on: day)
       end
 
       # Numbers are fetched by the hundred.
@@ -139,7 +136,7 @@ module Exchange
     end
     private_constant :Problems
 
-    def problems = @problems ||= Problems.new(@room)
+    def problems = @problems ||= Problems.new(@room, @brought)
 
     def insert(rows)
       problems.write

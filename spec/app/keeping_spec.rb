@@ -129,6 +129,7 @@ RSpec.describe "Records" do
     expect(squeezed).to include("3 lines can be read: 1 new, 2 there already")
     send_form "#{path}/brought/#{Records::Brought.last.id}/away"
     expect(room.observations_dataset.count).to eq(1)
+    expect(room.lessons_dataset.select_map(:held_on)).to eq([room.today])
     expect(look_at(table) && squeezed).to include("3 new")
     send_form last_request.path, columns: columns, adding: "true"
     expect(room.refresh.children.map(&:name)).to include("Zed")
