@@ -37,27 +37,29 @@ module Exchange
     # @param name [String] of the file
     # @yield [Integer] how many lines are in
     # @return [Integer] how many were brought
-    def call(account, name:)
-      AtOnce.call do
-        @brought = Records::Brought.note(@room, account, "answers", name)
-        slice, put = [], 0
-        @table.each_row do |row|
-          made = made(row) or next
-          slice << made
-          put += 1
-          next unless slice.size == SLICE
-
-          slice = insert(slice)
-          yield put if block_given?
-        end
-        insert(slice)
-        Records::Brought.where(id: @brought).update(rows: put)
-        Records::Ledger.new(@room).rebuild
-        put
-      end
+    def call(account, name:, &told)
+      AtOnce.call { Records::Brought.whole(@room, account, "answers", name) { |brought| write(brought, told) } }
     end
 
     private
+
+    # @return [Integer] how many were written
+    def write(brought, told)
+      @brought = brought
+      slice, put = [], 0
+      @table.each_row do |row|
+        made = made(row) or next
+        slice << made
+        put += 1
+        next unless slice.size == SLICE
+
+        slice = insert(slice)
+        told&.call(put)
+      end
+      insert(slice)
+      Records::Ledger.new(@room).rebuild
+      put
+    end
 
     def children = @children ||= DB[:children].where(classroom_id: @room.id).select_hash(:name, :id)
 

@@ -39,7 +39,11 @@ module Exchange
 
       private
 
-      def note(kind, name) = Records::Brought.note(room, @person, kind, name)
+      # Whose it is, in words.
+      def named = @source.named
+
+      # @yield [Integer] under which it can be taken back → how much came
+      def brought(kind, name, &) = Records::Brought.whole(room, @person, kind, name, &)
       def done(words) = Done.new(note: "#{words} For thirty days it can be taken back.", room: room)
       def refuse(words) = raise(Archive::Refused, words)
     end

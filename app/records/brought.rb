@@ -25,15 +25,26 @@ module Records
       dataset.insert(account_id: account.id, classroom_id: room.id, kind: kind, name: name.to_s[0, 120], at: Time.now)
     end
 
+    # All of something, or nothing, with how much it was.
+    # @yield [Integer] the id under which it can be taken back → how much came
+    # @return [Integer] how much
+    def self.whole(room, account, kind, name)
+      DB.transaction do
+        id = note(room, account, kind, name)
+        rows = yield id
+        where(id: id).update(rows: rows)
+        rows
+      end
+    end
+
     # Adds children by name, to be taken back while nobody has heard them.
     # @raise [Child::TooMany]
     def self.names(room, account, names)
-      DB.transaction do
-        brought = note(room, account, "names", "a list")
+      whole(room, account, "names", "a list") do |brought|
         Child.enrol(room, names, brought: brought)
-        added = Child.where(classroom_id: room.id, brought_id: brought).count
-        added.zero? ? where(id: brought).delete : where(id: brought).update(rows: added)
+        Child.where(classroom_id: room.id, brought_id: brought).count
       end
+      where(classroom_id: room.id, kind: "names", rows: 0).delete
     end
 
     # "last year.csv, 120 answers"

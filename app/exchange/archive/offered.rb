@@ -6,10 +6,12 @@ module Exchange
     class Offered
       # @param child [Records::Child]
       def initialize(child)
+        @room = child.classroom
         @content = Content.new(child.classroom, Holding.handed([child]))
       end
 
       def holds = "children"
+      def named = @room.named
       def document = @document ||= @content.to_h
 
       # @yield [Proc] the name of a photo → its bytes

@@ -15,6 +15,7 @@ module Exchange
       def name = document["class"]["name"]
       def school = document["class"]["school"]
       def key = document["class"]["key"]
+      def named = [name, school].reject(&:empty?).join(", ")
 
       # What it would bring.
       # @return [Hash{Symbol => Integer}]

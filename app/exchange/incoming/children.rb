@@ -13,7 +13,7 @@ module Exchange
 
       NEW, OUT = Archive::BringingChildren::NEW, "out"
 
-      def from = document["class"].values_at("name", "school").reject(&:empty?).join(", ")
+      def from = named
 
       # @return [Array<Match>]
       def matches
@@ -43,12 +43,7 @@ module Exchange
       def document = @source.document
 
       def write(whose, name, photo)
-        DB.transaction do
-          brought = note("children", name)
-          many = Archive::BringingChildren.new(document, room, whose, &photo).call(brought)
-          Records::Brought.where(id: brought).update(rows: many)
-          many
-        end
+        brought("children", name) { |id| Archive::BringingChildren.new(document, room, whose, &photo).call(id) }
       end
 
       def chosen(match)

@@ -4,7 +4,7 @@ module Exchange
   module Incoming
     # Lessons and weeks of a colleague, on the same days or from another week on.
     class Plans < Kind
-      def from = @source.document["class"].values_at("name", "school").reject(&:empty?).join(", ")
+      def from = named
       def coming = plans.coming
       def weeks = @source.document["weeks"].size
 
@@ -17,10 +17,7 @@ module Exchange
 
       # @param name [String] of the file
       def bring(name)
-        parts = DB.transaction do
-          brought = note("plans", name)
-          plans.call(brought).tap { |many| Records::Brought.where(id: brought).update(rows: many) }
-        end
+        parts = brought("plans", name) { |id| plans.call(id) }
         done("#{parts} #{parts == 1 ? 'part' : 'parts'} brought in.")
       end
 

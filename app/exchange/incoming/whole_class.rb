@@ -5,7 +5,7 @@ module Exchange
     # A class, which becomes one beside this.
     class WholeClass < Kind
       def archive = @source
-      def title = [archive.name, archive.school].reject(&:empty?).join(", ")
+      def title = named
       def amounts = archive.amounts.map { |what, many| [many, *Archive::WORDS.fetch(what)] }
 
       # That is there already, by its key.
