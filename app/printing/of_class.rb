@@ -101,7 +101,7 @@ module Printing
 
     # A page for home for each child, with what the week of that day is about and numbers of the child's own.
     def homes
-      week = Records::Week.new(room, day - (day.cwday - 1))
+      week = Records::Week.new(room, Rungs::SchoolDays.monday(day))
       things = Rungs::Planning::AtHome.things(week.parts.flat_map { |each| each.items.kind.materials })
       edges = week.standing.edges
       children.lazy.map do |child|

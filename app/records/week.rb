@@ -115,7 +115,7 @@ module Records
     def earlier
       held = @room.lessons_dataset.where(id: LessonPart.there.select(:lesson_id))
       held.where(held_on: monday - (7 * BACK)...monday).unordered.select_map(:held_on)
-          .map { |day| day - (day.cwday - 1) }.uniq.sort.reverse
+          .map { |day| Rungs::SchoolDays.monday(day) }.uniq.sort.reverse
     end
 
     # The lessons of an earlier week on the days that have nothing.

@@ -12,6 +12,9 @@ module Rungs
     # @param day [Date]
     def school_day?(day) = WEEK.cover?(day.wday)
 
+    # @return [Date] the first day of its week
+    def monday(day) = day - (day.cwday - 1)
+
     # @return [Integer] school days after one day, up to and with another
     def between(from, to) = ((from + 1)..to).count { |day| school_day?(day) }
 

@@ -11,8 +11,8 @@ module Exchange
       def initialize(document, room, from: nil)
         @document = document
         @room = room
-        first = monday(lessons.map { |row| day(row["held_on"]) }.min || room.today)
-        @shift = from ? (monday(from) - first).to_i : 0
+        first = Rungs::SchoolDays.monday(lessons.map { |row| day(row["held_on"]) }.min || room.today)
+        @shift = from ? (Rungs::SchoolDays.monday(from) - first).to_i : 0
       end
 
       # A lesson as it would come: its day here, its parts, and how many of them are there.
@@ -40,7 +40,6 @@ module Exchange
 
       def lessons = @document["lessons"]
       def day(text) = Date.iso8601(text)
-      def monday(day) = day - ((day.wday - 1) % 7)
 
       def parts_of(lesson)
         own = @document["lesson_parts"].select { |row| row["lesson_id"] == lesson["number"] }

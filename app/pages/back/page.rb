@@ -15,7 +15,7 @@ module Pages
 
       # The first and the last day looked back on.
       def span
-        monday = day - ((day.wday - 1) % 7)
+        monday = Rungs::SchoolDays.monday(day)
         { "lesson" => [day, day], "week" => [monday, monday + 6], "term" => [day - TERM_DAYS, day] }.fetch(stretch)
       end
 

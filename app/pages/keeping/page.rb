@@ -23,7 +23,7 @@ module Pages
       end
 
       def offers = Records::ChildOffer.good.where(classroom_id: room.id).eager(:child).all
-      def this_monday = today - ((today.wday - 1) % 7)
+      def this_monday = Rungs::SchoolDays.monday(today)
       def everybody = room.children + room.off_the_list
       def to_take_back = Records::Brought.where(classroom_id: room.id).to_take_back.all
       def looked = Records::Audit.of_class(room, most: LOOKED)

@@ -20,7 +20,7 @@ module Pages
       def facts_due?
         return false unless room.setting("facts") == "weekly"
 
-        monday = day - (day.cwday - 1)
+        monday = Rungs::SchoolDays.monday(day)
         parts = Records::LessonPart.there.where(classroom_id: room.id, kind: Rungs::Activity::WEEKLY.id)
         parts.where(lesson: room.lessons_dataset.unordered.where(held_on: monday..monday + 6)).empty?
       end

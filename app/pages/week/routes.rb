@@ -134,7 +134,7 @@ module Pages
         # At a weekend the week to come, also where a lesson was begun on it.
         def monday
           day = @form[:from] || (Rungs::SchoolDays.school_day?(today) ? coming_day : Rungs::SchoolDays.after(today))
-          day - (day.cwday - 1)
+          Rungs::SchoolDays.monday(day)
         end
 
         def here(day = monday) = "/week/#{room.id}?from=#{day}"

@@ -87,6 +87,8 @@ RSpec.describe Rungs::Progress::Listening do
   it "counts Mondays to Fridays" do
     expect(Rungs::SchoolDays.between(Date.new(2026, 11, 20), Date.new(2026, 11, 23))).to eq(1)
     expect(Rungs::SchoolDays.between(today, today)).to eq(0)
+    week = Date.new(2026, 12, 28)..Date.new(2027, 1, 3)
+    expect(week.map { |day| Rungs::SchoolDays.monday(day) }.uniq).to eq([week.first])
   end
 
   it "shares a list out evenly, so that no two change hands to somebody who has heard them less" do
