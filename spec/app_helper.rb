@@ -68,6 +68,14 @@ module AppHelper
     send_form "/account/login", email: account.email, password: password
     get "/account"
   end
+
+  # What somebody else does, in a browser of their own.
+  def as(account)
+    clear_cookies
+    sign_in account
+    @token = token
+    yield
+  end
 end
 
 RSpec.configure do |config|

@@ -34,6 +34,9 @@ module Records
       end
     end
 
+    # @return [String]
+    def known_as = name.empty? ? email : name
+
     # @return [String, nil] as what it belongs to a class
     def role_in(room) = Membership.role(id, room.id)
 

@@ -13,7 +13,7 @@ module Records
       def still_good(now = Time.now) = where(taken_at: nil, called_back_at: nil).where { at > now - KEPT }
     end
 
-    # @param role [String] of Membership::TITLES
+    # @param role [String] of Membership::AS
     def self.make(room, account, role)
       create(classroom_id: room.id, account_id: account.id, role: role, code: ShortCode.make, at: Time.now)
     end

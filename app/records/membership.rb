@@ -7,7 +7,8 @@ module Records
     many_to_one :classroom, class: "Records::Classroom"
     unrestrict_primary_key
 
-    TITLES = { "teacher" => "teacher", "assistant" => "assistant", "coach" => "coach" }.freeze
+    # As what one belongs to it, with the word said of one person.
+    AS = { "teacher" => "a teacher", "assistant" => "an assistant", "coach" => "a coach" }.freeze
     # By whom it is heard that somebody does not belong to a class any more.
     CHANNEL = :rungs_ended
 
@@ -18,7 +19,7 @@ module Records
     # @return [Array<Membership>] teachers first, by name
     def self.of(room)
       all = where(classroom_id: room.id).eager(:account).all
-      all.sort_by { |each| [TITLES.keys.index(each.role), each.account.name] }
+      all.sort_by { |each| [AS.keys.index(each.role), each.account.name] }
     end
 
     # @return [String, nil] the role

@@ -15,13 +15,6 @@ RSpec.describe "A coach" do
     Records::Membership.dataset.insert(account_id: coach.id, classroom_id: room.id, role: "coach")
   end
 
-  def as(account)
-    clear_cookies
-    sign_in account
-    @token = token
-    yield
-  end
-
   def hear(account, role, code, posed, child: room.children.first, visit: nil)
     recorder = Records::Recorder.new(room, account, role: role, visit: visit)
     recorder.record(child: child, problem: posed, code: code, happened_at: Time.now, client_key: SecureRandom.uuid)

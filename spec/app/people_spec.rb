@@ -29,13 +29,6 @@ RSpec.describe "People of a class" do
     account
   end
 
-  def as(account)
-    clear_cookies
-    sign_in account
-    @token = token
-    yield
-  end
-
   # Every address of every tab, with a class and something or other in the place of what is asked for.
   def routes
     Pages::Places::ALL.select { |_, tab| tab::Routes < Pages::Shared::Tab }.flat_map do |place, tab|

@@ -23,7 +23,7 @@ module Pages
         end
       end
 
-      ROLES = Records::Membership::TITLES.keys
+      ROLES = Records::Membership::AS.keys
       private_constant :ROLES
 
       def margin = nil

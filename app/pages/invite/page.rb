@@ -11,9 +11,6 @@ module Pages
                  late: "That invitation was good for a week, which is over; ask for another",
                  called_back: "That invitation was called back" }.freeze
 
-      # "an assistant"
-      def self.as(role) = role == "assistant" ? "an assistant" : "a #{role}"
-
       def initialize(visit, invitation)
         super(visit)
         @invitation = invitation
@@ -25,11 +22,10 @@ module Pages
       def classroom = invitation.classroom
       def trouble = STATES[invitation.state]
       def told = Records::Policy.told(invitation.role, classroom)
-      def as = self.class.as(invitation.role)
+      def as = Records::Membership::AS[invitation.role]
 
       # As what they belong to it already.
-      def there = @there ||= person.role_in(classroom)
-      def who = person.name.empty? ? person.email : person.name
+      def there = @there ||= Records::Membership::AS[person.role_in(classroom)]
     end
   end
 end

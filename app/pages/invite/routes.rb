@@ -17,7 +17,7 @@ module Pages
         found = invitation
         refuse(Page::STATES.fetch(found.state)) unless found.take(person)
 
-        env["rack.session"]["note"] = "You are #{Page.as(found.role)} of #{found.classroom.name} now."
+        env["rack.session"]["note"] = "You are #{Records::Membership::AS[found.role]} of #{found.classroom.name} now."
         redirect found.role == "coach" ? "/coach" : "/today/#{found.classroom_id}"
       end
 
