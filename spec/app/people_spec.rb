@@ -126,6 +126,19 @@ RSpec.describe "People of a class" do
     end
   end
 
+  it "tells the second of two who take one invitation at once that it is taken" do
+    invitation = Records::Invitation.make(room, teacher[0], "assistant")
+    sooner, later = Array.new(2) { make_teacher(children: [])[0] }
+    allow(Records::Invitation).to receive(:by_code).and_wrap_original do |found, *typed|
+      found.call(*typed).tap { invitation.take(sooner) }
+    end
+    as(later) do
+      send_form "/invite/#{invitation.code}"
+      expect([last_response.status, last_response.body]).to match([422, /taken up already/])
+    end
+    expect(later.role_in(room)).to be_nil
+  end
+
   it "refuses an invitation that is late, called back or made up, and keeps one that a member opens" do
     late, back, kept = Array.new(3) { Records::Invitation.make(room, teacher[0], "coach") }
     late.update(at: Time.now - Records::Invitation::KEPT - 60)

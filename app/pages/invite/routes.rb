@@ -15,7 +15,7 @@ module Pages
       post "/:code" do
         halt 404 unless person
         found = invitation
-        refuse(Page::STATES.fetch(found.state)) unless found.take(person)
+        refuse(Page::STATES.fetch(found.refresh.state)) unless found.take(person)
 
         env["rack.session"]["note"] = "You are #{Records::Membership::AS[found.role]} of #{found.classroom.name} now."
         redirect found.role == "coach" ? "/coach" : "/today/#{found.classroom_id}"
