@@ -8,7 +8,6 @@ module Printing
 
     # Days that are looked back on; facts and names that are told at most; answers from which something helped.
     DAYS, MOST, HELPED = 84, 12, 3
-    OPERATIONS = %w[add subtract].freeze
 
     attr_reader :room
 
@@ -33,7 +32,7 @@ module Printing
     private
 
     def of_class
-      parts = { "Where the class is" => OPERATIONS.filter_map { |each| standing(each) },
+      parts = { "Where the class is" => Rungs::Problem::OPERATIONS.filter_map { |each| standing(each) },
                 "On the first day" => first_day,
                 "Slips that several share" => @bearings.slips.map { |slip| shared(slip) } }
       ::Sheets::NextTeacher::Told.new(title: "#{room.named}, #{long_date(@today)} #{@today.year}", parts: parts)
@@ -52,14 +51,14 @@ module Printing
 
     def first_day
       unheard = room.children.reject { |child| known?(child) }.map(&:name)
-      standings = OPERATIONS.map { |each| @bearings.standing(each) }
+      standings = Rungs::Problem::OPERATIONS.map { |each| @bearings.standing(each) }
       far = standings.flat_map { |there| there.far_from(there.range).keys }.uniq
       ["Begin with numbers everybody works with, and listen: one story, “how did you get that?”",
        ("A check-in each, five minutes: #{unheard.join(', ')}." if unheard.any?),
        ("Other numbers for #{far.map(&:name).join(', ')}: their pages say which." if far.any?)].compact
     end
 
-    def known?(child) = OPERATIONS.any? { |each| @bearings.standing(each).edges.key?(child) }
+    def known?(child) = Rungs::Problem::OPERATIONS.any? { |each| @bearings.standing(each).edges.key?(child) }
 
     def shared(slip)
       title = Rungs::Slip.title_in(slip.id, @bearings.at_work[:operation])
@@ -85,7 +84,7 @@ module Printing
     end
 
     def known(late)
-      OPERATIONS.filter_map do |operation|
+      Rungs::Problem::OPERATIONS.filter_map do |operation|
         there = late.select { |each| each.operation == operation }.map(&:record)
         facts = Rungs::Progress::FactMap.new(there, on: @today)
         known = facts.by_state["known"].to_a.first(MOST).map { |parts| parts.join(" and ") }

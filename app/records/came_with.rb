@@ -5,12 +5,10 @@ module Records
   class CameWith < Sequel::Model(:came_with)
     many_to_one :child, class: "Records::Child"
 
-    OPERATIONS = %w[add subtract].freeze
-
     # @return [Array<Hash>] where some children are now
     def self.rows(room, children)
       evidence = Evidence.new(room)
-      children.product(OPERATIONS, Rungs::Problem::Band::ALL.ids).filter_map do |child, operation, band|
+      children.product(Rungs::Problem::OPERATIONS, Rungs::Problem::Band::ALL.ids).filter_map do |child, operation, band|
         estimate = evidence.estimate(child, operation, band, on: room.today)
         next unless estimate.working
 

@@ -7,7 +7,7 @@ module Records
     # where it was never done. planned, taken: minutes.
     Row = Struct.new(:kind, :bands, :times, :last, :planned, :taken, keyword_init: true) do
       # Whether a range asks for it.
-      def suits?(band) = %w[add subtract].any? { |operation| kind.suits.ranges(operation).include?(band) }
+      def suits?(band) = Rungs::Problem::OPERATIONS.any? { |operation| kind.suits.ranges(operation).include?(band) }
     end
 
     # @param room [Classroom]

@@ -83,7 +83,7 @@ module Terminal
       raise Rungs::Error::Unreadable, "say which day: --#{up_to} 2026-11-20" unless @options[up_to]
 
       @on = date(@options[up_to])
-      %i[operation band].zip([%w[add subtract], Rungs::Problem::Band::ALL.ids]) do |name, known|
+      %i[operation band].zip([Rungs::Problem::OPERATIONS, Rungs::Problem::Band::ALL.ids]) do |name, known|
         among(name, known) if @options[name]
       end
       rows = Exchange::RecordRows.read(file == "-" ? $stdin.read : File.binread(file))

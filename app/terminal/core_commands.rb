@@ -71,14 +71,12 @@ module Terminal
       return next_for_child unless @arguments.first.to_s.start_with?("-")
 
       options([], operation: String, band: String, working: String, last: String, count: Integer)
-      tell_next("Nothing to aim at with these numbers.", Rungs::Progress::NextProblems.propose(
-                                                           working: Rungs::Strategy::Rung::ALL.fetch(chosen(:working, Rungs::Strategy::Rung::ALL.ids)).level,
-                                                           operation: chosen(:operation, Rungs::Problem::Pool::RESULT.keys),
-                                                           band: chosen(:band, Rungs::Problem::Band::ALL.ids),
-                                                           last: @options.fetch(:last, "").split(",").map do |text|
-                                                             problem(text).fact
-                                                           end, count: counted(3)
-                                                         ))
+      working = Rungs::Strategy::Rung::ALL.fetch(chosen(:working, Rungs::Strategy::Rung::ALL.ids)).level
+      last = @options.fetch(:last, "").split(",").map { |text| problem(text).fact }
+      tell_next("Nothing to aim at with these numbers.",
+                Rungs::Progress::NextProblems.propose(working: working, last: last, count: counted(3),
+                                                      operation: chosen(:operation, Rungs::Problem::OPERATIONS),
+                                                      band: chosen(:band, Rungs::Problem::Band::ALL.ids)))
     end
 
     def tell_next(none, proposals)

@@ -12,6 +12,7 @@ module Rungs
   class Problem
     Rungs.shelve self
 
+    OPERATIONS = %w[add subtract].freeze
     LARGEST_WHOLE = 100
 
     attr_reader :situation, :parts, :unknown, :whole, :band

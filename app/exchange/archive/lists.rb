@@ -12,7 +12,7 @@ module Exchange
       OWN = ->(ids) { { child_id: ids } }
       private_constant :ASKED, :PROBLEMS, :IN_PARTS, :GAVE, :NONE, :OWN
 
-      OPERATIONS, BANDS = %w[add subtract].freeze, Rungs::Problem::Band::ALL.ids.freeze
+      OPERATIONS, BANDS = Rungs::Problem::OPERATIONS, Rungs::Problem::Band::ALL.ids.freeze
       CODES = [*Rungs::Strategy::Rung::ALL.ids, *Rungs::Strategy::OffLadder::ALL.ids].freeze
       SLIPS = Rungs::Slip::ALL.map(&:id).uniq.freeze
 

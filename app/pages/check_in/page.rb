@@ -36,7 +36,7 @@ module Pages
       end
 
       # @return [Array<Array(String, String)>] operations with their words, the usual first
-      def operations = [["both", "find out"], *Rungs::Problem::Pool::RESULT.keys.map { |id| [id, operation_title(id)] }]
+      def operations = [["both", "find out"], *Rungs::Problem::OPERATIONS.map { |id| [id, operation_title(id)] }]
       def ladder_of(operation, standing) = "#{page_of(child)}?operation=#{operation}&band=#{standing.band}"
     end
   end

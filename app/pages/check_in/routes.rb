@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       needs :conduct
 
-      OPERATIONS = ["both", *Rungs::Problem::Pool::RESULT.keys].freeze
+      OPERATIONS = ["both", *Rungs::Problem::OPERATIONS].freeze
 
       before("/:room/:child/?*") { @child = room.child(params[:child]) || halt(404) }
 

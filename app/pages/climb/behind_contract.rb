@@ -6,7 +6,7 @@ module Pages
     class BehindContract < Shared::Contract
       params do
         optional(:key).filled(:string, format?: UUID)
-        optional(:operation).filled(:string, included_in?: %w[add subtract])
+        optional(:operation).filled(:string, included_in?: Rungs::Problem::OPERATIONS)
         optional(:band).filled(:string, max_size?: 40)
         optional(:rung).filled(:integer, included_in?: 1..5)
         optional(:fact).filled(:string, format?: /\A\d{1,3}(\.\d{1,3}){1,2}\z/)

@@ -6,7 +6,6 @@ module Pages
     class Page < Shared::Page
       view :"climb/climb", tab: "climb", title: "Climb"
 
-      OPERATIONS = Rungs::Problem::Pool::RESULT.keys.freeze
       # Always there; the rest as soon as something was heard in them.
       BANDS = %w[to5 to10 teens bridge].freeze
       SINCE_DAYS = 28

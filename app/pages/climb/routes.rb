@@ -13,13 +13,12 @@ module Pages
 
       # The strategies heard week by week, as a picture with its table.
       get "/:room/weeks" do
-        operation = chosen(:operation, Page::OPERATIONS) || Page::OPERATIONS.first
-        weeks = Records::Distribution.new(room).by_week(operation, from: today - (26 * 7))
+        weeks = Records::Distribution.new(room).by_week(operation || "add", from: today - (26 * 7))
         partial(:"climb/_weeks", weeks: weeks)
       end
 
       get "/:room/children/:child/reason" do
-        child_page(scope: chosen(:band, scopes) || "to10", operation: chosen(:operation, Page::OPERATIONS) || "add",
+        child_page(scope: chosen(:band, scopes) || "to10", operation: operation || "add",
                    on: chosen_day(:to, today)).partial(:"climb/_reason")
       end
 
@@ -38,7 +37,7 @@ module Pages
       end
 
       get "/:room/children/:child" do
-        show child_page(operation: chosen(:operation, Page::OPERATIONS), scope: chosen(:band, scopes),
+        show child_page(operation: operation, scope: chosen(:band, scopes),
                         size: chosen(:square, %w[10 20]).to_s[/20/] ? 20 : 10)
       end
 
@@ -46,6 +45,7 @@ module Pages
         def child = @child ||= room.child(params[:child]) || halt(404)
         def child_page(**chosen) = ChildPage.new(self, child, **chosen)
         def scopes = Records::Scope.all
+        def operation = chosen(:operation, Rungs::Problem::OPERATIONS)
 
         # A day of the past; today where none is given.
         def chosen_day(name, default)

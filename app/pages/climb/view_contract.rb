@@ -6,7 +6,7 @@ module Pages
     # sorted by.
     class ViewContract < Shared::Contract
       params do
-        optional(:operation).filled(:string, included_in?: %w[add subtract])
+        optional(:operation).filled(:string, included_in?: Rungs::Problem::OPERATIONS)
         optional(:by).filled(:string, included_in?: %w[bands families])
         optional(:from).filled(:integer, included_in?: 0..3660)
         optional(:to).filled(:integer, included_in?: 0..3660)

@@ -5,7 +5,7 @@ module Pages
     # In which operation and range the classes are looked at.
     class LookContract < Shared::Contract
       params do
-        optional(:operation).value(:string, included_in?: Rungs::Problem::Pool::RESULT.keys)
+        optional(:operation).value(:string, included_in?: Rungs::Problem::OPERATIONS)
         optional(:band).value(:string, included_in?: Rungs::Problem::Band::ALL.ids)
       end
     end

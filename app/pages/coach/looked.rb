@@ -4,8 +4,6 @@ module Pages
   module Coach
     # What pages of classes by week share: the operation and range that are chosen once, and a class's river.
     module Looked
-      OPERATIONS = Rungs::Problem::Pool::RESULT.keys.freeze
-
       def operation = asked[:operation] || "add"
       def band = asked[:band] || "to10"
       def bands = Rungs::Problem::Band::ALL.ids

@@ -5,7 +5,7 @@ module Pages
     # How to group: where, how big, or as they were moved by hand.
     class GroupsContract < Shared::Contract
       params do
-        optional(:operation).filled(:string, included_in?: %w[add subtract])
+        optional(:operation).filled(:string, included_in?: Rungs::Problem::OPERATIONS)
         optional(:band).filled(:string, included_in?: Rungs::Problem::Band::ALL.ids)
         optional(:least).filled(:integer, included_in?: 1..12)
         optional(:most).filled(:integer, included_in?: 1..12)

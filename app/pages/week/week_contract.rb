@@ -11,7 +11,7 @@ module Pages
         optional(:day).filled(:date)
         optional(:seed).filled(:integer, included_in?: 1..9999)
         optional(:band).filled(:string, included_in?: Rungs::Planning::Widening::ORDER)
-        optional(:operation).filled(:string, included_in?: %w[add subtract])
+        optional(:operation).filled(:string, included_in?: Rungs::Problem::OPERATIONS)
         optional(:i_can).maybe(:string, max_size?: 120)
         optional(:do).filled(:string, included_in?: %w[copy move empty close open])
       end

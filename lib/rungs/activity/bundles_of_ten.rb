@@ -16,7 +16,7 @@ module Rungs
             slips: %w[tens_dropped one_over],
             easier: "To five packs.", harder: "Take packs away."
 
-      option "operation", "Do", %w[add subtract], fits: :operation
+      option "operation", "Do", Problem::OPERATIONS, fits: :operation
 
       def self.reach(_chosen) = 100
 

@@ -14,7 +14,7 @@ module Rungs
             slips: %w[one_short one_over],
             easier: "Facts to five and doubles.", harder: "Facts through ten."
 
-      option "operation", "Operation", %w[add subtract], fits: :operation
+      option "operation", "Operation", Problem::OPERATIONS, fits: :operation
 
       # Where no records say which: sums to ten, then through ten, of two or more each.
       PAIRS = (2..9).flat_map { |larger| (2..larger).map { |smaller| [larger, smaller] } }.freeze

@@ -9,7 +9,7 @@ module Rungs
     module Novelty
       # Every class begins with the usual parts of a lesson and their pictures, with the first story of each operation,
       # and in some range.
-      SITUATIONS = %w[add subtract].map { |operation| Problem::Situation.taught(operation).first.id }.freeze
+      SITUATIONS = Problem::OPERATIONS.map { |operation| Problem::Situation.taught(operation).first.id }.freeze
 
       module_function
 

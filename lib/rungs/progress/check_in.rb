@@ -37,7 +37,7 @@ module Rungs
 
         unless Problem::Pool::RESULT.key?(operation)
           raise Error::Unknown,
-                "there is no operation “#{operation}”; there are #{Problem::Pool::RESULT.keys.join(', ')}"
+                "there is no operation “#{operation}”; there are #{Problem::OPERATIONS.join(', ')}"
         end
 
         Problem::Band::ALL.fetch(band) if band

@@ -14,7 +14,7 @@ module Rungs
         attr_reader :answers
 
         def self.start(band: nil)
-          new(Problem::Pool::RESULT.keys.to_h do |operation|
+          new(Problem::OPERATIONS.to_h do |operation|
             [operation, CheckIn.start(operation: operation, band: band)]
           end, [])
         end
