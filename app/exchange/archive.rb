@@ -7,7 +7,7 @@ module Exchange
   #   Archive.write(room, to: path)  { |done, total| … }
   #   Archive.read(file)           # => Archive::Reader, which shows what it would bring before it does
   module Archive
-    FORMAT, VERSION = "rungs-class", 2
+    FORMAT, VERSION = "rungs-class", 3
     CLASS, MANIFEST = "class.json", "manifest.json"
     # What a file may hold: bytes unpacked in all, of class.json, of one photo, and how many things.
     MOST, MOST_JSON, MOST_PHOTO, MOST_THINGS = 2 * (1024**3), 256 * (1024**2), 20 * (1024**2), 20_000
@@ -37,7 +37,11 @@ module Exchange
     # @return [String] where a photo lies
     def photo(number) = format("photos/%06d.jpg", number)
 
-    # @return [Hash] all that is kept of one child, by the same schema
-    def of_child(child) = Content.new(child.classroom, Holding.child(child)).to_h
+    # @param holding [Holding] what of a class, without photos
+    # @return [Hash] by the same schema
+    def of(room, holding) = Content.new(room, holding).to_h
+
+    # @return [Hash] all that is kept of one child
+    def of_child(child) = of(child.classroom, Holding.child(child))
   end
 end

@@ -48,6 +48,7 @@ module Exchange
       def refuse(words) = raise(Archive::Refused, words)
     end
 
-    FILES = { "class" => WholeClass, "child" => Children, "children" => Children, "plans" => Plans }.freeze
+    FILES = { "class" => WholeClass, "child" => Children, "children" => Children, "plans" => Plans,
+              "own" => Own }.freeze
   end
 end

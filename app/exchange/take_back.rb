@@ -20,7 +20,7 @@ module Exchange
 
     def take_out
       heard = take_answers
-      %i[photos home_answers came_with weeks].each { |table| its(table).delete }
+      %i[photos home_answers came_with weeks own].each { |table| its(table).delete }
       its(:lesson_parts).exclude(id: all(:problems).exclude(part_id: nil).select(:part_id)).delete
       its(:lessons).exclude(id: all(:lesson_parts).select(:lesson_id))
                    .exclude(id: all(:problems).select(:lesson_id)).delete

@@ -6,7 +6,8 @@ module Pages
     ALL = {
       "/today" => Today, "/plan" => Plan, "/lesson" => Lessons, "/week" => Week, "/numbers" => Numbers,
       "/board" => Board,
-      "/b" => Projector, "/listen" => Listen, "/find" => Find, "/conduct" => Conduct, "/share" => Share,
+      "/b" => Projector, "/listen" => Listen, "/find" => Find, "/own" => Own,
+      "/items" => Items, "/conduct" => Conduct, "/share" => Share,
       "/check-in" => CheckIn,
       "/from-home" => FromHome, "/photos" => Photos, "/climb" => Climb, "/hear" => Hear, "/groups" => Groups,
       "/back" => Back, "/notes" => Notes, "/sheets" => Sheets, "/search" => Search,

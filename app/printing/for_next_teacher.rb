@@ -94,7 +94,7 @@ module Printing
 
     def slips(late)
       late.group_by(&:slip).except(nil).select { |_, all| all.size > 1 }.map do |slip, all|
-        "#{Rungs.capital(slip.title)} (#{all.size} times). Ask: “#{slip.ask(all.last.problem)}”"
+        "#{Rungs.capital(slip.title)} (#{all.size} times). Ask: “#{room.asks(slip, all.last.problem)}”"
       end
     end
 

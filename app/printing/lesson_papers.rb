@@ -69,11 +69,10 @@ module Printing
     # @return [Array<::Sheets::LessonPage::Part>]
     def told
       parts.map do |part|
-        entry = part.activity
         ::Sheets::LessonPage::Part.new(
-          title: entry.title, minutes: part.minutes, says: word_by_word(part), following: following(part),
+          title: part.title, minutes: part.minutes, says: word_by_word(part), following: following(part),
           materials: part.items.kind.materials.map(&:to_s), listen_for: heard(part.items),
-          cautions: Rungs::Planning::Caution.for(*entry.cautions).map(&:words)
+          cautions: part.items.kind.cautions
         )
       end
     end

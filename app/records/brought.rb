@@ -16,6 +16,7 @@ module Records
     # What of each kind is counted: one, many.
     COUNTED = { "class" => nil, "answers" => %w[answer answers], "names" => %w[name names],
                 "plans" => ["part of lessons", "parts of lessons"],
+                "own" => ["thing of a teacher’s own", "things of a teacher’s own"],
                 "children" => ["answer of children who came", "answers of children who came"] }.freeze
 
     # @param kind [String] one of COUNTED

@@ -39,7 +39,8 @@ module Records
       return update(ended_at: Time.now) unless choice
 
       told = problems_dataset.exclude(template: nil).select_map(:template)
-      story = Rungs::Problem::Story.write(choice.problem, random: Random.new(id + asked), except: told)
+      story = Rungs::Problem::Story.write(choice.problem, random: Random.new(id + asked), except: told,
+                                                          book: classroom.book)
       lesson = classroom.start_lesson(classroom.today)
       lesson.pose(choice.problem, story: story.text, template: story.template.id).update(check_in_id: id)
     end

@@ -10,6 +10,7 @@ module Records
     include Held
     include Finding
     include Ending
+    include OwnWords
 
     one_to_many :children, class: "Records::Child", order: %i[place name], conditions: { left_on: nil }
     one_to_many :lessons, class: "Records::Lesson", order: Sequel.desc(:held_on)

@@ -8,13 +8,25 @@ module Records
   #   children: [Integer] for whom it is; note: the teacher’s words to it
   #   sets: [{level, children}] whose numbers each set of a story is
   #   slip: the id of one that it brings out
+  #   by_hand: places of items that the teacher changed
+  #   own: what its teacher wrote, as Rungs::Own::Part keeps it
   #   role, range, why, proposed, instead, passed_over: as a proposed week put it there, and in the place of what
   class Details < Kept
     holds :options, :seed, :count, :thrown, :note, :role, :range, :why, :proposed, :instead, :sets, :slip,
+          :own, :by_hand,
           children: "for", passed_over: "not"
+
+    # @param written [Rungs::Own::Part]
+    # @return [Hash{Symbol => Object}] what a part holds of it
+    def self.own(written)
+      items = written.items
+      { options: { "picture" => written.picture }, own: written.kept, count: 0,
+        thrown: items.each_with_index.to_h { |data, place| [place, data] } }
+    end
 
     def options = super.to_h
     def children = super.to_a
+    def by_hand = super.to_a
     def passed_over = super.to_a
 
     # @return [Hash{String => Array<Integer>}] of a story, the children whose numbers each set is, by level

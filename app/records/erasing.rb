@@ -19,7 +19,7 @@ module Records
 
     # @return [Array<String>] each once
     def stories
-      @stories ||= (posed.select_map(:story) + told.map { |data| data[:words] }).grep(@named).uniq
+      @stories ||= (posed.select_map(:story) + told + own.flat_map { |each| Texts.of(each.content) }).grep(@named).uniq
     end
 
     # @return [Hash{Symbol => Integer}] how much goes with the child
@@ -38,6 +38,7 @@ module Records
         @room.keep_settings("apart" => @room.apart.reject { |pair| pair.include?(@child.id) })
         forget_initials
         forget_in_visits
+        forget_in_own if stories
         posed.each { |problem| problem.update(story: renamed(problem.story)) if named?(problem.story) } if stories
         DB[:memberships].where(classroom_id: @room.id).update(drafts: Sequel.lit("'{}'"))
         Erasing.note(@room, [@child.id])
@@ -50,9 +51,15 @@ module Records
     def posed = @room.problems_dataset.exclude(story: "")
     def parts = LessonPart.where(classroom_id: @room.id)
 
+    def own = Own.where(classroom_id: @room.id).all
+
+    # What is said in parts: stories, and what a teacher wrote.
     def told
-      parts.all.flat_map { |part| part.details.thrown.values.grep(Hash).select { |data| data[:words] } }
+      parts.all.flat_map { |part| Texts.of([*part.details.thrown.values.map { |data| said(data) }, part.details.own]) }
     end
+
+    # Of an item, its words; ways are told by invented children.
+    def said(data) = data.is_a?(Hash) ? data.slice(:words, :title, :lines) : nil
 
     # Listening lists and saved groups.
     def forget_in_lessons
@@ -67,14 +74,20 @@ module Records
     def forget_in_parts(stories)
       parts.each do |part|
         there = part.details
-        told = stories ? there.thrown.transform_values { |data| retold(data) } : there.thrown
+        told = stories ? there.thrown.transform_values { |data| { **data, **retold(said(data)) } } : there.thrown
         sets = there.sets.map { |level, children| { level: level, children: children - [@child.id] } }
         part.keep(children: there.children - [@child.id], sets: (sets if sets.any?), thrown: told,
+                  own: stories ? retold(there.own) : there.own,
                   note: there.note && renamed(there.note), why: there.why&.gsub(@named, "somebody"))
       end
     end
 
-    def retold(data) = data.is_a?(Hash) && data[:words] ? data.merge(words: renamed(data[:words])) : data
+    def retold(data) = Texts.each(data) { |text| renamed(text) }
+
+    # What its teachers wrote themselves.
+    def forget_in_own
+      own.each { |each| each.update(content: Sequel.pg_jsonb(retold(each.content.to_h))) }
+    end
 
     # A way stays; whose letter stood beside it goes.
     def forget_initials

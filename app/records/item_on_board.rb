@@ -61,6 +61,9 @@ module Records
     # Whether nothing of it can be seen: covered, or shown only by the next step.
     def hidden? = covered? || layout == Rungs::Picture::Cover.new.layout
 
+    # Whether its words stand alone, in the middle.
+    def bare? = step.alone || (waiting? && item.told[:story].empty?)
+
     # Whether its picture was never asked for yet: there is nothing to cover.
     def waiting? = @state.covered == true && @state.asked.nil?
     def passing? = !step.seconds.nil? && @state.covered != false

@@ -12,7 +12,10 @@ module Records
     attr_reader :part
 
     def kind
-      @kind ||= part.activity.with(details.options, part.lesson.classroom.activity_settings)
+      @kind ||= begin
+        own = details.own && Rungs::Own::Part.of(details.own)
+        part.activity.with(details.options, { **part.lesson.classroom.activity_settings, own: own })
+      end
     end
 
     def size = data.size
@@ -133,7 +136,7 @@ module Records
       return told unless told.empty?
 
       asked = (0...[size, 4].min).filter_map { |index| item(index).equation }
-      asked.empty? ? part.activity.i_can : asked.join(",  ")
+      asked.empty? ? kind.about : asked.join(",  ")
     end
 
     # What it is about, short: what happens in its story, or its first items.

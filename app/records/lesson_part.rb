@@ -17,7 +17,7 @@ module Records
 
     # Whether it goes on beside another part, and takes no minutes of its own: the check of a week.
     def beside? = details.role == "check"
-    def title = beside? ? "The check" : activity.title
+    def title = beside? ? "The check" : items.kind.title
 
     def items = @items ||= ItemSet.new(self)
 
@@ -44,6 +44,16 @@ module Records
       @kept = there
       @details
     end
+
+    # What its teacher wrote, with its items made anew.
+    # @param written [Rungs::Own::Part]
+    def write(written)
+      update(minutes: written.minutes, details: details.with(**Details.own(written)).kept)
+      forget_items
+    end
+
+    # They are made again.
+    def forget_items = @items = nil
 
     # @param changes [Hash{Symbol => Object}] as Details#with takes them
     def keep(**changes) = update(details: details.with(**changes).kept)

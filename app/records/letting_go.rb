@@ -69,6 +69,9 @@ module Records
         posed.update(story: nameless(posed.story)) if posed.story.match?(@named)
       end
       LessonPart.where(classroom_id: @room.id).each { |part| forget_in_part(part) }
+      Own.where(classroom_id: @room.id).each do |own|
+        own.update(content: Sequel.pg_jsonb(without_names(own.content.to_h)))
+      end
       Visit.where(classroom_id: @room.id).each do |visit|
         visit.update(Visit::WORDS.to_h { |name| [name, nameless(visit[name])] })
       end
@@ -77,11 +80,13 @@ module Records
     def forget_in_part(part)
       there = part.details
       told = there.thrown.transform_values do |data|
-        data.is_a?(Hash) && data[:words] ? data.merge(words: nameless(data[:words])) : data
+        data.is_a?(Hash) ? { **data, **without_names(data.slice(:words, :title, :lines)) } : data
       end
-      part.keep(note: there.note && nameless(there.note), why: there.why && nameless(there.why), thrown: told)
+      part.keep(note: there.note && nameless(there.note), why: there.why && nameless(there.why), thrown: told,
+                own: without_names(there.own))
     end
 
+    def without_names(json) = Texts.each(json) { |text| nameless(text) }
     def nameless(text) = text.gsub(@named, "somebody")
   end
 end

@@ -23,7 +23,7 @@ module Records
     # @return [Hash{String => Rungs::Planning::DueAgain}] activities that are to come back; not the usual ones
     def due(before:)
       there = parts.select { |part| part[:held_on] < before }.group_by { |part| part[:kind] }
-      days = there.except(*Rungs::Activity::USUAL).transform_values { |all| all.map { |part| part[:held_on] }.uniq }
+      days = there.except(*Rungs::Activity::USUAL, Rungs::Activity::OWN.id).transform_values { |all| all.map { |part| part[:held_on] }.uniq }
       days.transform_values { |all| Rungs::Planning::DueAgain.of(all) }.compact
     end
 

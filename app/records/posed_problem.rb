@@ -29,7 +29,7 @@ module Records
     def problem = @problem ||= PosedProblem.problem_of(values)
 
     # @return [Array<String>] what each part of a story is of ("red kite"); counters where there is no story
-    def things = (told = Rungs::Problem::Template::ALL[template]) ? told.things : ["counter"]
+    def things = classroom.book[template]&.things || ["counter"]
 
     # @return [Integer] how many children were heard on it
     def heard_count = Observation.heard_on(self).size

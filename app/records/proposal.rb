@@ -77,7 +77,7 @@ module Records
     # Whether a day has nothing but what was proposed.
     def proposed?(date)
       parts = @week.parts_on(date)
-      parts.any? && parts.all? { |part| part.details.why && !part.begun? }
+      parts.any? && parts.all? { |part| part.details.why && !part.begun? && part.details.by_hand.empty? }
     end
 
     # As Rungs::Planning::Candidates::Candidate is called.

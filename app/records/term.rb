@@ -3,9 +3,9 @@
 module Records
   # What a class has done and not done yet: activities by range, and minutes planned and taken.
   class Term
-    # kind: an activity. bands: how often, by the range of its problems. times: lessons in all. last: Date, nil
-    # where it was never done. planned, taken: minutes.
-    Row = Struct.new(:kind, :bands, :times, :last, :planned, :taken, keyword_init: true) do
+    # title: of an activity; of parts of one's own, theirs. kind: the activity. bands: how often, by the range of its
+    # problems. times: lessons in all. last: Date, nil where it was never done. planned, taken: minutes.
+    Row = Struct.new(:title, :kind, :bands, :times, :last, :planned, :taken, keyword_init: true) do
       # Whether a range asks for it.
       def suits?(band) = Rungs::Problem::OPERATIONS.any? { |operation| kind.suits.ranges(operation).include?(band) }
     end
@@ -20,15 +20,18 @@ module Records
 
     # @return [Array<Row>] every activity there is, those never done last
     def rows
-      all = Rungs::Activity::ALL.map { |kind| row(kind, done.fetch(kind.id, [])) }
+      usual = Rungs::Activity::ALL.reject { |kind| kind == Rungs::Activity::OWN }
+      own = done.fetch(Rungs::Activity::OWN.id, []).group_by(&:title)
+      all = usual.map { |kind| row(kind.title, kind, done.fetch(kind.id, [])) } +
+            own.map { |title, parts| row(title, Rungs::Activity::OWN, parts) }
       all.sort_by.with_index { |each, index| [each.times.zero? ? 1 : 0, index] }
     end
 
     private
 
-    def row(kind, parts)
+    def row(title, kind, parts)
       days = parts.map { |part| part.lesson.held_on }
-      Row.new(kind: kind, bands: bands(parts), times: days.uniq.size, last: days.max,
+      Row.new(title: title, kind: kind, bands: bands(parts), times: days.uniq.size, last: days.max,
               planned: parts.sum(&:minutes), taken: parts.sum { |part| seconds(part) } / 60)
     end
 

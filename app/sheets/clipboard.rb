@@ -16,11 +16,12 @@ module Sheets
       end
     end
 
-    # Millimetres: the names, the least that a row needs, and how many problems a page has room for.
-    NAMES, ROW, ACROSS = 34, 7.2, 4
+    # Millimetres: the names, the least and the most that a row takes, and what stands above the rows; how many problems
+    # a page has room for.
+    NAMES, ROW, MOST, HEAD, ACROSS = 34, 7.2, 12.0, 25, 4
     # Letters of a name that fit in a line.
     LONG = 15
-    MARKS = %w[1 2 3 4 5 0 g ?].freeze
+    MARKS = %w[1 2 3 4 5 0 g 9].freeze
 
     # @param children [Hash{String => Array<String>}] by name, the child's own numbers of each problem
     # @param problems [Array<String>] "9 + 5 = □"
@@ -45,20 +46,26 @@ module Sheets
       end
     end
 
-    def rows = ((paper.height - 26) / ROW).floor
+    def rows = ((paper.height - HEAD - 1) / ROW).floor
+
+    # A shorter list has more room in each row, so that the page is full.
+    def row_high = @row_high ||= ((paper.height - HEAD - 1) / [@children.size, rows].min).clamp(ROW, MOST)
+
+    # Fewer problems have wider columns.
+    def wide(places) = (paper.width - NAMES) / places.size.clamp(2, ACROSS).to_f
 
     def grid(children, places)
       paper.words(@title, size: 15)
       paper.small("Circle the rung: 1 count all, 2 count on, 3 part–whole, 4 make ten, 5 known fact; 0 no answer, " \
-                  "g guess, ? nobody saw how. Write the answer where it was wrong.", y: 8)
-      wide = (paper.width - NAMES) / ACROSS.to_f
+                  "g guess, 9 nobody saw how. Write the answer where it was wrong.", y: 8)
+      wide = wide(places)
       problems = @problems.values_at(*places)
       problems.each_with_index do |problem, index|
         paper.words(problem, x: NAMES + (index * wide) + 2, y: 19, width: wide - 2, size: 11)
       end
       children.each_with_index do |(child, own), row|
         others = own.values_at(*places).zip(problems).map { |mine, usual| mine unless mine == usual }
-        row(child, 25 + (row * ROW), wide, others)
+        row(child, HEAD + (row * row_high), wide, others)
       end
     end
 
@@ -76,7 +83,7 @@ module Sheets
         x = NAMES + (index * wide)
         paper.again(:marks, x, y) { marks }
         paper.words(own.delete_suffix(" = □"), x: x + 2, y: y + 4.6, width: wide - 2, size: 7, leading: 0) if own
-        paper.line(x + 31.5, y + ROW - 1.5, x + wide - 1.5, y + ROW - 1.5, color: Paper::SOFT)
+        paper.line(x + 31.5, y + row_high - 1.5, x + wide - 1.5, y + row_high - 1.5, color: Paper::SOFT)
       end
     end
   end

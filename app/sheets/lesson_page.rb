@@ -39,7 +39,7 @@ module Sheets
       @parts.each { |part| y = placed(y, PART) { |from| part(part, from) } + 1.5 }
       y = placed(y, CODE) { |from| from.tap { code(from) } } if @link
       { "Listen to" => [@turns.map { |name, why| "#{name} #{why.delete_suffix('.')}" }.join("; ")].reject(&:empty?),
-        "With care" => @parts.flat_map(&:cautions).uniq }.each do |title, lines|
+        "Take care" => @parts.flat_map(&:cautions).uniq }.each do |title, lines|
         y = placed(y, high(lines)) { |from| block(title, lines, from) } + 2 if lines.any?
       end
     end

@@ -17,6 +17,7 @@ module Demo
     def make
       past = @classroom.lessons_dataset.where(Sequel[:held_on] < @day).order(:held_on).all
       past.zip(Rungs::Activity::ALL.ids.cycle).each_with_index { |(lesson, id), index| done(lesson, id, index + 1) }
+      own
       today
     end
 
@@ -26,6 +27,17 @@ module Demo
       part = lesson.course.plan(id, details: { "seed" => seed })
       begun = @classroom.midnight(lesson.held_on) + BEGINS - BEFORE
       Records::PartRun.create(part_id: part.id, started_at: begun, ended_at: begun + (part.minutes * 60))
+    end
+
+    # What its teacher wrote: a part, a thing for stories, a question.
+    def own
+      [["part", { title: "The ferry bell", minutes: 6, picture: "line",
+                  lines: "The bell rings for each boat.\n(Ring seven times, then two.)\nHow many boats was that?",
+                  sentences: "7 + 2 = ?\n9 - ? = 6", bring: "1 bell" }],
+       ["thing", { one: "rope", many: "ropes", most: 20, drawing: "counter" }],
+       ["question", { slip: "whole.start_counted", words: "Which number did you say first?" }]].each do |kind, typed|
+        Records::Own.keep(@classroom, Rungs::Own.read(kind, typed))
+      end
     end
 
     # Quick looks, beads that hide, a story and the ways of it.

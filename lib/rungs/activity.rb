@@ -11,12 +11,13 @@ module Rungs
     # What a teacher wants to do, in the order of a lesson.
     FINDS = { "see" => "See at a glance", "put_together" => "Put together", "take_away" => "Take away",
               "make_ten" => "Make ten", "doubles" => "Doubles", "parts" => "Parts of a number", "equals" => "Equals",
-              "tens" => "Tens and ones", "games" => "Games", "talk" => "Talk" }.freeze
+              "tens" => "Tens and ones", "games" => "Games", "talk" => "Talk",
+              "own" => "Your own" }.freeze
 
     ALL = Catalogue.new("activity", [
       QuickLooks, HiddenBeads, FillTheFrame, TenAndSome, Toss, AllTheWays, TwoGroups, SomeLeave, Twins, FairShares,
       JumpTrack, SameBothSides, BundlesOfTen, BuildAndBreak, TurnAround, NumberRiddle, DiceMat, DominoSums, TwoCards,
-      StoryTime, PlanForIt, Strings, WhoseWay, MeetASign, MatchUp, CountBy, ByHeart
+      StoryTime, PlanForIt, Strings, WhoseWay, MeetASign, MatchUp, CountBy, ByHeart, OwnPart
     ])
 
     # What a lesson has unless the teacher says otherwise (guide 2).
@@ -29,5 +30,8 @@ module Rungs
     # an item's data.
     POSED = StoryTime
     PRACTISED = ByHeart
+
+    # Whose items are a teacher's own words and sentences.
+    OWN = OwnPart
   end
 end

@@ -34,6 +34,9 @@ module Rungs
       freeze
     end
 
+    # By what it is known.
+    def key = "#{table}.#{id}"
+
     # @param problem [Problem]
     # @return [Array<Integer, nil>] what a child says who makes it, nil where one of its answers does not apply; the
     #   right answer and numbers below zero are no slips

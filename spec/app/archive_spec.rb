@@ -142,7 +142,7 @@ RSpec.describe Exchange::Archive do
     fill
     file = written(room)
     cut = keep(File.binread(file)[0..-200])
-    newer = changed(file) { |all| all["manifest.json"] = all["manifest.json"].sub('"version": 2', '"version": 3') }
+    newer = changed(file) { |all| all["manifest.json"] = all["manifest.json"].sub('"version": 3', '"version": 4') }
     { cut => /broken, or no ZIP/, __FILE__ => /cannot be read/, newer => /newer Rungs/,
       changed(file) { |all| all["../../evil"] = "x" } => /no file of a class/,
       changed(file, sums: false) { |all| all["class.json"] += " " } => /not what was put in/,

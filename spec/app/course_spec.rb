@@ -167,7 +167,7 @@ end
 RSpec.describe Pages::Plan::NumberSets do
   def sets(words, also, **pairs)
     form = { situation: "add_to.result", numbers: [9, 5], template: template.id, names: "Ada,Bo", also: also, **pairs }
-    described_class.new(form, words).problems.map do |each|
+    described_class.new(form, words, Rungs::Problem::Book::USUAL).problems.map do |each|
       [each[:number_set], *each[:words].scan(/\d+/).first(2)]
     end
   end

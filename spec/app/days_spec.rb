@@ -54,7 +54,7 @@ RSpec.describe "Days" do
         coming = day.cwday > 5 ? day + 8 - day.cwday : day
         week = body("/week/#{room.id}")
         expect([day, week[/Week of ([^<]+)/, 1]]).to eq([day, (coming - (coming.cwday - 1)).strftime("%-d %B")])
-        head = day.cwday > 5 ? "Whom to hear on #{coming.strftime('%A %-d %B')}" : "Listen to these first"
+        head = day.cwday > 5 ? "Whom to hear on #{coming.strftime('%A %-d %B')}" : "Whom to hear"
         expect([day, body("/today/#{room.id}")]).to match([day, include(head)])
         expect([day, body("/sheets/#{room.id}")]).to match([day, include("preview.png?day=#{coming}")])
       end
@@ -66,7 +66,7 @@ RSpec.describe "Days" do
       body("/today/#{room.id}")
       send_form "/lesson/#{room.id}/go", to: "start"
       expect(room.lesson_on(Date.new(2026, 11, 28)).course.current).not_to be_nil
-      expect(body("/today/#{room.id}")).to include("Listen to these first", "going on now")
+      expect(body("/today/#{room.id}")).to include("Whom to hear", "going on now")
       expect(body("/week/#{room.id}")).to include("Week of 30 November")
     end
   end

@@ -11,21 +11,24 @@ RSpec.describe "Finding something to do" do
   def chosen = Nokogiri::HTML5(last_response.body).css("option[selected]").map { |each| each["value"] }
 
   it "shows every activity under what it is for, with its options and its first items" do
-    Rungs::Activity::FINDS.each_key do |find|
+    own = Rungs::Activity::OWN
+    (Rungs::Activity::FINDS.keys - own.finds).each do |find|
       get "/find/#{room.id}", finds: find
       titles = Nokogiri::HTML5(last_response.body).css(".find-cards strong").map(&:text)
       expect(titles).to eq(Rungs::Activity::ALL.select { |each| each.finds.include?(find) }.map(&:title))
     end
-    Rungs::Activity::ALL.each do |activity|
+    Rungs::Activity::ALL.reject { |each| each == own }.each do |activity|
       get "/find/#{room.id}", activity: activity.id, seed: 3
       expect([activity.id, last_response.status, chosen])
         .to eq([activity.id, 200, activity.options.map { |option| option.default.to_s }])
       expect(Nokogiri::HTML5(last_response.body).css(".find-items svg").size).to be_between(1, 6)
     end
+    get "/find/#{room.id}", activity: own.id, day: room.today
+    expect(last_response.headers["location"]).to end_with("/own/#{room.id}?day=#{room.today}")
   end
 
   it "takes each choice of each option, and the same seed shows the same items" do
-    Rungs::Activity::ALL.each do |activity|
+    Rungs::Activity::ALL.reject { |each| each == Rungs::Activity::OWN }.each do |activity|
       (activity.options - [Rungs::Activity::Ranged::OPTION]).each do |option|
         choice = option.choices.last
         next if activity.with(option.id => choice).most&.zero?
@@ -79,7 +82,7 @@ RSpec.describe "Finding something to do" do
 
   it "leads from a story to where it is written, with what was chosen" do
     get "/find/#{room.id}", activity: "story_time", situation: "take_from.result", band: "to5"
-    there = Nokogiri::HTML5(last_response.body).at_css("a:contains('Write the story yourself')")["href"]
+    there = Nokogiri::HTML5(last_response.body).at_css("a:contains('Pose it in your own words')")["href"]
     expect(get(there).status).to eq(200)
     expect(chosen).to include("take_from.result", "to5")
   end

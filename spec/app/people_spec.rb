@@ -15,7 +15,8 @@ RSpec.describe "People of a class" do
       "/conduct" => %w[ta ta], "/share" => %w[ta ta], "/check-in" => %w[ta ta], "/from-home" => %w[t t],
       "/photos" => %w[t ta], "/climb" => %w[tac tac], "/hear" => %w[tac t], "/groups" => %w[tc t],
       "/back" => %w[tac tac], "/notes" => %w[t t], "/sheets" => %w[tac tac], "/search" => %w[tac tac],
-      "/records" => %w[t t], "/people" => %w[t t], "/pictures" => %w[tac tac], "/coach" => %w[tc tc] }
+      "/records" => %w[t t], "/people" => %w[t t], "/pictures" => %w[tac tac], "/coach" => %w[tc tc],
+      "/own" => %w[tac t], "/items" => %w[tac t] }
   end
   let(:but) do
     { %r{/lesson/\d+/(go|unfinish|resume)\z} => "ta", %r{/listen/\d+/seats\z} => "t", %r{/photos/.*/delete\z} => "t",

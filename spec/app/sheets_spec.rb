@@ -251,7 +251,7 @@ RSpec.describe Sheets do
       (0...part.items.size).each { |index| expect(sheet).to include(part.items.item(index).ask) }
       expect_whole(pdf("sheet=clipboard&paper=letter"), "letter")
       lesson = text(pdf("sheet=lesson"))
-      expect(lesson).to include("Hidden beads", "7 min", "With care", "Listen to", "Ada")
+      expect(lesson).to include("Hidden beads", "7 min", "Take care", "Listen to", "Ada")
     end
 
     it "shows the first page as it will be printed" do

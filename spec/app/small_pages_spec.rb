@@ -17,12 +17,12 @@ RSpec.describe "Smaller pages" do
 
   it "Whom to hear names who is away on a day, and lets them keep their turn" do
     get "/hear/#{room.id}"
-    expect(squeezed.scan("Nobody away").size).to eq(5)
+    expect(squeezed.scan("Who is away: nobody").size).to eq(5)
     send_form "/hear/#{room.id}/away", day: room.today.to_s, child: ada.id, away: "true"
-    expect(squeezed(get("/hear/#{room.id}"))).to include("Away: Ada")
-    expect(squeezed.scan("Nobody away").size).to eq(4)
+    expect(squeezed(get("/hear/#{room.id}"))).to include("Who is away: Ada")
+    expect(squeezed.scan("Who is away: nobody").size).to eq(4)
     send_form "/hear/#{room.id}/away", day: room.today.to_s, child: ada.id, away: "false"
-    expect(squeezed(get("/hear/#{room.id}")).scan("Nobody away").size).to eq(5)
+    expect(squeezed(get("/hear/#{room.id}")).scan("Who is away: nobody").size).to eq(5)
     expect(send_form("/hear/#{room.id}/away", day: room.today.to_s, child: 10**9, away: "true").status).to eq(404)
   end
 
@@ -41,8 +41,8 @@ RSpec.describe "Smaller pages" do
   it "Look back and Today count each rung under its own name" do
     posed = pose(room)
     room.children.zip(%w[count_all count_on count_on make_ten known_fact]) { |child, code| hear(child, posed, code) }
-    expect(squeezed(get("/back/#{room.id}"))).to include("count all 1 · count on 2 · make ten 1 · known 1")
-    expect(squeezed(get("/today/#{room.id}"))).to include("count all 1 · count on 2 · make ten 1 · known 1")
+    expect(squeezed(get("/back/#{room.id}"))).to include("count all 1 · count on 2 · make ten 1 · known fact 1")
+    expect(squeezed(get("/today/#{room.id}"))).to include("count all 1 · count on 2 · make ten 1 · known fact 1")
   end
 
   it "Sharing offers ways with steps to draw alone, the proposed first, and what was heard child by child" do

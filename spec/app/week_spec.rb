@@ -20,7 +20,7 @@ RSpec.describe "The week" do
   it "is proposed in one press, with a reason for each part, within the time, one new thing a day, the same again" do
     send_form "#{path}/propose", from: monday
     body = squeezed(get("#{path}?from=#{monday}"))
-    expect(body).to include("6 to begin with: nobody of 5", "Bring", "I can ")
+    expect(body).to include("6 to begin with: nobody of 5", "Things to bring", "I can ")
     expect(kinds.size).to eq(5)
     there = week
     there.planned.each do |date, parts|

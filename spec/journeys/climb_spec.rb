@@ -88,7 +88,7 @@ RSpec.describe "What the records say", type: :feature do
       select first_name
       click_button "is away"
     end
-    expect(page).to have_css("summary", text: "Away: #{first_name}")
+    expect(page).to have_css("summary", text: "Who is away: #{first_name}")
     expect(all(".hear-days section")[0]).to have_no_css("li a", text: first_name)
     expect(all(".hear-days section")[1].first("li a").text).to eq(first_name)
     expect_accessible

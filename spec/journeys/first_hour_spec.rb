@@ -75,7 +75,7 @@ RSpec.describe "A first hour", type: :feature do
       expect_fit
       click_button "Start"
       expect_fit
-      click_link "Add a problem"
+      click_link "Pose a problem"
       expect_fit
       click_button "Next: story problem"
       click_link "Listen"

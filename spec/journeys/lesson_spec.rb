@@ -24,7 +24,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     within(".parts li:nth-child(5)") { click_button "Take out: by heart, part 5" }
     expect(page).to have_css(".parts li", count: 4)
 
-    click_link "Choose the story and its numbers"
+    click_link "Its story"
     select "through ten", from: "numbers"
     expect(page).to have_css(".sum", text: "through ten")
     check "Easier"
@@ -82,7 +82,7 @@ RSpec.describe "A lesson in parts", type: :feature do
       expect(page).to have_no_text("min")
       expect_accessible
     end
-    click_link "Add a problem"
+    click_link "Pose a problem"
     fill_in "equation", with: "9 + 4 = ?"
     click_button "Pose the equation"
     expect(page).to have_css(".conduct", text: "A story problem 2 of 2")

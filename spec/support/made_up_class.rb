@@ -18,6 +18,7 @@ module MadeUpClass
     DB[:came_with].insert(classroom_id: room.id, child_id: someone.id, operation: "add", band: "to10", rung: 2,
                           sure: "clear", records: 4, day: room.today)
     Records::Week.new(room, room.today).aim("I can count on.", band: "to10", operation: "add")
+    Records::Own.keep(room, Rungs::Own.read("place", "where" => "in the garden"))
     room.children.last.update(left_on: room.today) if random.rand < 0.3
     room.refresh
   end

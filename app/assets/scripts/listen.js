@@ -133,7 +133,17 @@ class Listen {
     document.querySelectorAll("[data-child]").forEach((each) => {
       if (each.dataset.child === this.child) each.setAttribute("aria-current", "true");
       else each.removeAttribute("aria-current");
+      each.setAttribute("role", "button");
+      each.setAttribute("aria-pressed", each.dataset.child === this.child);
     });
+    this.markRung();
+  }
+
+  // The rung of the record that stands for the chosen child, until the next name.
+  markRung() {
+    const { code } = document.querySelector("#just-now .now").dataset;
+    const rungs = document.querySelectorAll("#rungs button[name=code]");
+    rungs.forEach((each) => each.setAttribute("aria-pressed", !this.fresh && each.value === code));
   }
 
   markWaiting(taps) {
@@ -198,6 +208,7 @@ class Listen {
     document.getElementById(`record-${key}`)?.remove();
     window.htmx.swap("#just-now", html, { swapStyle: "innerHTML" });
     this.added.show();
+    this.markRung();
     if (key === this.key && !this.added.key) this.fresh = true; // undone: the next rung is a record of its own
     this.count();
   }

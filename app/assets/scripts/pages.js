@@ -6,6 +6,7 @@ import "./drag.js";
 import "./keys.js";
 import "./zone.js";
 import "./left_over.js";
+import "./strip.js";
 import { token } from "./token.js";
 
 document.addEventListener("htmx:configRequest", (event) => {

@@ -55,7 +55,7 @@ module Exchange
       end
 
       # By what parts are the same.
-      SAME = %w[options seed count].freeze
+      SAME = %w[options seed count own].freeze
       private_constant :SAME
 
       def key(row) = [row["kind"], row["minutes"], details(row).slice(*SAME)]

@@ -25,10 +25,16 @@ module Exchange
       # @param days [Range<Date>]
       def self.plans(days) = new(id: "plans", children: [], lists: self::PLANNED, days: days)
 
+      # What its teachers wrote themselves, for a colleague.
+      def self.own = new(id: "own", children: [], lists: [:own])
+
+      # Whether it goes to somebody who knows none of the children.
+      def for_colleague? = !days.nil? || id == "own"
+
       def whole? = id == "class"
       def list?(name) = lists.nil? || lists.include?(name)
     end
-    Holding::IDS = %w[class child children plans].freeze
+    Holding::IDS = %w[class child children plans own].freeze
     Holding::KNOWN = %i[children came_with].freeze
     Holding::HEARD = %i[lessons problems observations home_answers].freeze
     Holding::PLANNED = %i[weeks lessons lesson_parts].freeze

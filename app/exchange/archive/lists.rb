@@ -9,8 +9,9 @@ module Exchange
       IN_PARTS = ->(ids) { PROBLEMS.call(ids).exclude(part_id: nil).select(:part_id) }
       GAVE = ->(ids) { DB[:way_givers].where(child_id: ids).select(:way_id) }
       NONE = ->(_) { false }
+      ALL_OF = ->(_) { true }
       OWN = ->(ids) { { child_id: ids } }
-      private_constant :ASKED, :PROBLEMS, :IN_PARTS, :GAVE, :NONE, :OWN
+      private_constant :ASKED, :PROBLEMS, :IN_PARTS, :GAVE, :NONE, :ALL_OF, :OWN
 
       OPERATIONS, BANDS = Rungs::Problem::OPERATIONS, Rungs::Problem::Band::ALL.ids.freeze
       CODES = [*Rungs::Strategy::Rung::ALL.ids, *Rungs::Strategy::OffLadder::ALL.ids].freeze
@@ -179,6 +180,11 @@ module Exchange
           text :sure, "how clear that was, in words"
           integer :records, "from how many answers"
           date :day, "when"
+        end,
+        list(:own, "what its teachers wrote themselves", numbered: false, order: %i[id], of_child: ALL_OF) do
+          text :kind, "what it is", among: Rungs::Own::ALL.ids
+          json :content, "its fields"
+          time :at, "when it was written"
         end
       ].freeze
       BY_NAME = ALL.to_h { |each| [each.name, each] }.freeze

@@ -27,6 +27,7 @@ module Exchange
         when :lessons then lesson(row)
         when :lesson_parts then { **row, details: details(row[:details].to_h) }
         when :problems then { **row, story: without_others(row[:story]) }
+        when :own then { **row, content: told(row[:content].to_h) }
         when :ways then { **row, initials: @holding.children.map { |child| child.name[0] }.join(" "), tally: 1 }
         else row
         end
@@ -47,17 +48,9 @@ module Exchange
 
       def details(kept) = @holding.days ? told(kept) : kept.slice("options", "seed", "count")
 
-      # All texts in it.
-      def told(json)
-        case json
-        when Hash then json.to_h { |name, each| [name, told(each)] }
-        when Array then json.map { |each| told(each) }
-        when String then without_others(json)
-        else json
-        end
-      end
+      def told(json) = Records::Texts.each(json) { |text| without_others(text) }
 
-      def without_others(text) = text.gsub(others) { |name| @holding.days ? invented.fetch(name) : "a child" }
+      def without_others(text) = text.gsub(others) { |name| @holding.for_colleague? ? invented.fetch(name) : "a child" }
 
       def names
         all = DB[:children].where(classroom_id: @room.id)

@@ -2,7 +2,7 @@
 
 module Exchange
   module Archive
-    # What is kept of one child, as JSON without photos.
+    # What is kept of one child, or what a teacher wrote, as JSON without photos.
     class Plain < Reader
       # @param path [String]
       # @raise [Refused]
@@ -12,7 +12,7 @@ module Exchange
         read = parsed(File.read(path, encoding: "bom|utf-8"), "That file")
         newer(read)
         @document = { **of_now(read), "photos" => [] }
-        @holds = "children"
+        @holds = document["children"].empty? && document["own"].any? ? "own" : "children"
         check
       end
 

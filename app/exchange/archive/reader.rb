@@ -57,10 +57,13 @@ module Exchange
       # @return [Hash] with the lists that have come since
       def of_now(document)
         refuse(NOT_OURS) unless document.is_a?(Hash)
-        return document unless document["version"] == 1
-
-        heard = document["observations"].map { |row| { **row, "beside" => nil } }
-        { **document, "version" => VERSION, "came_with" => [], "observations" => heard }
+        case document["version"]
+        when 1
+          heard = document["observations"].map { |row| { **row, "beside" => nil } }
+          of_now({ **document, "version" => 2, "came_with" => [], "observations" => heard })
+        when 2 then { **document, "version" => VERSION, "own" => [] }
+        else document
+        end
       end
 
       def check
@@ -69,6 +72,7 @@ module Exchange
         Lists::ALL.select(&:numbered).each { |list| numbered(document[list.name.to_s]) }
         document["problems"].each { |row| Rungs::Problem::Equation.parse(row["equation"]) }
         document["lesson_parts"].each { |row| try_part(row) }
+        document["own"].each { |row| Rungs::Own.read(row["kind"], row["content"]) }
         TZInfo::Timezone.get(document["class"]["time_zone"])
       rescue KeyError, Rungs::Error::NotAProblem, Rungs::Error::Unreadable, Rungs::Error::Unknown,
              TZInfo::InvalidTimezoneIdentifier => e
@@ -83,6 +87,7 @@ module Exchange
       def try_part(row)
         details = Records::Details.of(row["details"])
         kind = Rungs::Activity::ALL.fetch(row["kind"]).with(details.options)
+        Rungs::Own.read("part", details.own) if details.own
         details.thrown.each_value { |data| kind.item(data).steps }
       rescue NoMethodError, TypeError, ArgumentError, RangeError
         refuse("In that file a part of a lesson holds what its activity cannot tell")

@@ -10,6 +10,24 @@ module Pages
       def margin = nil
       def off_the_list = room.off_the_list
 
+      # What can be set here, by its heading: what means nothing to this class yet is left out.
+      # @return [Array<Array(String, Array<Rungs::Planning::Setting>)>]
+      def settings
+        usable = Rungs::Planning::Setting::ALL.select { |setting| setting.needs.nil? || has?(setting.needs) }
+        usable.group_by(&:group).values_at(*GROUPS.keys).zip(GROUPS.values).map(&:reverse)
+      end
+
+      GROUPS = Rungs::Planning::Setting::GROUPS
+      private_constant :GROUPS
+
+      def has?(what)
+        case what
+        when :children then room.children.any?
+        when :assistants then Records::Membership.of(room).any? { |each| each.role == "assistant" }
+        else Records::Own.where(classroom_id: room.id, kind: %w[thing place person]).any?
+        end
+      end
+
       # By continent, each by its city.
       # @return [Hash{String => Array<Array(String, String)>}]
       def zones

@@ -38,7 +38,8 @@ module Pages
 
       # How this class does things on which teachers differ.
       post "/classes/:room/settings" do
-        chosen = Rungs::Planning::Setting::ALL.to_h { |setting| [setting.id, setting.choice(params[setting.id])] }
+        sent = Rungs::Planning::Setting::ALL.select { |setting| params.key?(setting.id) }
+        chosen = sent.to_h { |setting| [setting.id, setting.choice(params[setting.id])] }
         room.keep_settings(chosen)
         note_act("settings", room)
         say "Saved."

@@ -11,6 +11,10 @@ module Pages
                 \A/(calendar|substitute|schema|invite)/|\A/b(/|\z)}x
 
       WRONG = "not an e-mail and a password that go together"
+      # Fields of a new account, as they are told of.
+      FIELDS = { "email" => "the e-mail", "password" => "the password", "room" => "what the class is called",
+                 "name" => "your name", "invitation" => "the invitation code" }.freeze
+
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
       MADE = "If that address was free, the account is made now: sign in with it."
       NEW_PASSWORD = "The password for Rungs was set anew"
@@ -129,6 +133,8 @@ module Pages
         before_create_account_route do
           taken = request.post? && !Settings.loopback? && account_from_login(login_param_value)
           alike(MADE) if taken && invited? && password_meets_requirements?(param(password_param))
+          faults = request.post? ? faults_of_account : {}
+          tell_all(faults) if faults.size > 1
         end
         auth_class_eval do
           # What is asked for is read with who asks.
@@ -191,6 +197,33 @@ module Pages
             redirect "/account/login"
           end
 
+          def typed(field) = param_or_nil(field).to_s.strip
+
+          # What is wrong with the form of a new account, by its field, all at once.
+          # @return [Hash{String => String}]
+          def faults_of_account
+            address = login_does_not_meet_requirements_message unless login_meets_requirements?(login_param_value)
+            password = password_requirement unless password_meets_requirements?(param(password_param))
+            { login_param => address, password_param => password, **faults_of_names }.compact
+          end
+
+          def password_requirement = password_requirement_message || password_does_not_meet_requirements_message
+
+          def faults_of_names
+            most = Shared::Contract::NAME_LENGTH
+            { "invitation" => ("not the code that bin/start prints on this machine" unless invited?),
+              "room" => ("1 to #{most} characters, please" unless typed("room").size.between?(asked_in? ? 0 : 1, most)),
+              "name" => ("at most #{most} characters, please" if typed("name").size > most) }.compact
+          end
+
+          def tell_all(faults)
+            faults.each { |field, words| set_field_error(field, words) }
+            *first, last = SignIn::FIELDS.values_at(*faults.keys)
+            set_error_flash "#{create_account_error_flash.chomp('.')}: look at #{first.join(', ')} and #{last}."
+            response.status = 422
+            return_response create_account_view
+          end
+
           # Somebody whom a class's teacher invited needs no class of their own.
           def asked_in? = Records::Invitation.by_code(session["invited"])&.state == :good
 
@@ -203,15 +236,9 @@ module Pages
         end
 
         before_create_account do
-          throw_error_status(422, "invitation", "not the code that bin/start prints on this machine") unless invited?
-          name, room = [param_or_nil("name"), param_or_nil("room")].map { |text| text.to_s.strip }
-          unless room.length.between?(asked_in? ? 0 : 1, Shared::Contract::NAME_LENGTH)
-            throw_error_status(422, "room", "1 to 40 characters, please")
-          end
-          if name.length > Shared::Contract::NAME_LENGTH
-            throw_error_status(422, "name", "at most 40 characters, please")
-          end
-          account[:name] = name
+          field, words = faults_of_names.first
+          throw_error_status(422, field, words) if field
+          account[:name] = typed("name")
         end
         after_create_account do
           next if asked_in? && param("room").strip.empty?

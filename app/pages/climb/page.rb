@@ -44,7 +44,7 @@ module Pages
       def cell_name(estimate)
         return estimate.words.so_far.to_s unless estimate.working
 
-        estimate.told.map { |level| Rungs::Strategy::Rung.at(level).short }.join(" / ")
+        estimate.told.map { |level| Rungs::Strategy::Rung.at(level).title.downcase }.join(" / ")
       end
 
       def reason_of(child, scope)

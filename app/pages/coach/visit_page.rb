@@ -26,7 +26,7 @@ module Pages
       # "0.71 (0.47 to 0.90)"
       def figure(value, interval) = value && format("%.2f (%.2f to %.2f)", value, *interval)
 
-      def rung_title(id) = Rungs::Strategy::Rung::ALL.fetch(id).short
+      def rung_title(id) = Rungs::Strategy::Rung::ALL.fetch(id).title.downcase
     end
   end
 end

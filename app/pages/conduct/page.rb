@@ -24,6 +24,7 @@ module Pages
       attr_reader :state
 
       def tab = substitute? ? "substitute" : super
+      def how = substitute? ? super : "conduct"
       def title = part.title
       def here = "/conduct/#{room.id}"
       def lesson = part.lesson
@@ -47,7 +48,7 @@ module Pages
         slip = problem && Rungs::Slip.for(problem).find { |each| each.id == part.details.slip }
         answer = slip && slip.answers(problem).compact.first or return
         name = (Rungs::Problem::Story::NAMES - room.children.map(&:name))[state.index % 5] || "Somebody"
-        ["#{name} says that #{problem.expression} is #{answer}. What may #{name} have done?", slip.ask(problem)]
+        ["#{name} says that #{problem.expression} is #{answer}. What may #{name} have done?", room.asks(slip, problem)]
       end
 
       # The primary button: what comes next.

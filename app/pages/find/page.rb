@@ -4,12 +4,20 @@ module Pages
   module Find
     # Activities by what one wants to do, and one of them with its first items.
     class Page < Shared::Page
-      view :"find/find", tab: "plan", title: "What do you want to do?"
+      view :"find/find", tab: "plan", title: "Find something to do"
 
       SHOWN = 6
 
       def finds = Rungs::Activity::FINDS
       def chosen_find = asked[:finds] || Rungs::Activity::ALL[asked[:activity]]&.finds&.first || finds.keys.first
+
+      # What one wrote oneself stands on a shelf of its own.
+      def address_of(find)
+        return "/own/#{room.id}?day=#{coming_day}" if Rungs::Activity::OWN.finds.include?(find)
+
+        "/find/#{room.id}?#{URI.encode_www_form(finds: find, day: coming_day)}"
+      end
+
       def activities = Rungs::Activity::ALL.select { |each| each.finds.include?(chosen_find) }
       def activity = activities.find { |each| each.id == asked[:activity] } || activities.first
       def seed = @seed ||= asked[:seed] || Random.rand(1..9999)
@@ -35,10 +43,6 @@ module Pages
       def ranges = @ranges ||= activity.ranges(options)
 
       def items = (@items ||= activity.with(options, room.activity_settings).items(seed: seed)).first(SHOWN)
-      def cover(activity) = face(activity.with.items(seed: 1).first)
-
-      # The picture that shows what it is about, not the question alone.
-      def face(item) = (item.steps.find { |step| step.name != "ask" } || item.steps.first).layout
 
       # Slips of late that this activity brings out, and how often each.
       # @return [Array<String>]
@@ -49,6 +53,9 @@ module Pages
       end
 
       def query(**more) = URI.encode_www_form({ finds: chosen_find, activity: activity.id, day: coming_day, **more })
+
+      # Whether it can be done at once, also where today's lesson has stopped.
+      def now? = may?(:conduct) && [nil, today, next_school_day].include?(asked[:day])
 
       # What takes it into a lesson as it is shown.
       def taken = { activity: activity.id, seed: seed, day: coming_day, **options }

@@ -12,14 +12,17 @@ module Pages
         refuse("That day is over; choose one to come") if @coming_day && @coming_day < today
       end
 
-      get("/:room") { show Page.new(self, **@form) }
+      get "/:room" do
+        page = Page.new(self, **@form)
+        Rungs::Activity::OWN.finds.include?(page.chosen_find) ? redirect(page.address_of(page.chosen_find)) : show(page)
+      end
 
       post "/:room" do
         activity = Rungs::Activity::ALL.fetch(@form[:activity] || refuse("Choose an activity first"))
         kind = activity.with(Page.options_of(activity, room, params), room.activity_settings)
         seed = @form[:seed] || 1
         kind.data(seed: seed)
-        lesson = room.lesson_for(coming_day)
+        lesson = @form[:now] ? room.start_lesson(today) : room.lesson_for(coming_day)
         part = lesson.course.plan(activity.id, details: { options: kind.chosen, seed: seed })
         return go(lesson, part) if @form[:now]
 

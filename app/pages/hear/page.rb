@@ -11,10 +11,10 @@ module Pages
       # School days in which everybody who is there has had a turn.
       def round = (room.children.size / ((listening.places + 1) / 2).to_f).ceil
 
-      # "Nobody away", "Away: Ada, Bo"
+      # "Who is away: nobody", "Who is away: Ada, Bo"
       def who_is_away(day)
         names = room.children.select { |child| away_on(day).include?(child.id) }.map(&:name)
-        names.empty? ? "Nobody away" : "Away: #{names.join(', ')}"
+        "Who is away: #{names.empty? ? 'nobody' : names.join(', ')}"
       end
 
       def away_on(day) = (@away ||= room.absences(days)).fetch(day, [])

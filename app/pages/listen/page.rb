@@ -130,18 +130,23 @@ module Pages
       # A story where the problem before was one, with its template again; else the bare equation.
       # @return [Hash] the data of an item
       def told(problem)
-        template = Rungs::Problem::Template::ALL[posed.template]
+        template = room.book[posed.template]
         return Rungs::Activity::POSED.told(problem, "") unless problem.situation && template&.suits?(problem)
 
-        names = Rungs::Problem::Story::NAMES.sample(2)
+        names = room.book.names(Random.new)
         story = Rungs::Problem::Story.new(problem, template: template, names: names)
-        Rungs::Activity::POSED.told(problem, story.text, template: template.id)
+        Rungs::Activity::POSED.told(problem, story.text, **story.told)
       end
 
       # "Count on, from the first"
       def candidate_title(candidate)
         rung = Rungs::Strategy::Rung::ALL[candidate.rung] || Rungs::Strategy::OffLadder::ALL.fetch(candidate.rung)
         [rung.title, (Rungs::Strategy::Move::ALL.fetch(candidate.move).title if candidate.move)].compact.join(", ")
+      end
+
+      # One sentence of a record, for who listens to the page.
+      def said_of(observation)
+        "#{observation.child.name}: #{observation.summary}#{', taken back' if observation.undone}."
       end
 
       def moves_of(observation) = posed.problem.moves.select { |move| move.rung == observation.rung }

@@ -6,7 +6,7 @@ module Pages
     class Page < Shared::Page
       view :"notes/note", tab: "climb"
 
-      HEADINGS = { **::Sheets::NotePages::HEADINGS, caution: "With care" }.freeze
+      HEADINGS = { **::Sheets::NotePages::HEADINGS, caution: "Take care" }.freeze
 
       attr_reader :child
 

@@ -9,10 +9,11 @@ module Pages
       # @param form [Hash] situation, band, and if given numbers, template and names
       # @param posed [Array<Rungs::Problem>] what this lesson already posed
       # @param recent [Array<String>] templates heard here of late
+      # @param book [Rungs::Problem::Book] what the class is told
       # @raise [Rungs::Error] with the reason, where the numbers make no problem or none is left
-      def self.make(form, posed:, recent:, random:)
+      def self.make(form, posed:, recent:, random:, book:)
         problem = form[:numbers] ? Rungs::Problem.told(form[:situation], form[:numbers]) : fresh(form, posed, random)
-        new(problem, tell(problem, form, recent, random))
+        new(problem, tell(problem, form, recent, random, book))
       end
 
       def self.fresh(form, posed, random)
@@ -21,14 +22,14 @@ module Pages
       end
 
       # The same story again with other numbers, where it has room for them.
-      def self.tell(problem, form, recent, random)
-        template = Rungs::Problem::Template::ALL[form[:template]]
+      def self.tell(problem, form, recent, random, book)
+        template = book[form[:template]]
         names = form[:names].to_s.split(",")
         if template&.suits?(problem) && names.uniq.size == 2
           return Rungs::Problem::Story.new(problem, template: template, names: names)
         end
 
-        Rungs::Problem::Story.write(problem, random: random, except: recent)
+        Rungs::Problem::Story.write(problem, random: random, except: recent, book: book)
       end
       private_class_method :fresh, :tell
 

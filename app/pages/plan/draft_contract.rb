@@ -10,7 +10,7 @@ module Pages
         optional(:situation).filled(:string, included_in?: SITUATIONS)
         optional(:band).filled(:string, included_in?: Rungs::Problem::Band::ALL.ids)
         optional(:numbers).value(:array, min_size?: 1, max_size?: 3).each(:integer, included_in?: 0..100)
-        optional(:template).value(:string, max_size?: 80)
+        optional(:template).value(:string, max_size?: 140)
         optional(:names).value(:string, max_size?: 100)
         optional(:words).value(:string, max_size?: 400)
         optional(:part).maybe(:integer, included_in?: ID)

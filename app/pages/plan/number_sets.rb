@@ -6,8 +6,10 @@ module Pages
     class NumberSets
       # @param form [Hash] as the draft contract gives it
       # @param words [String] the story as the teacher left it
-      def initialize(form, words)
+      # @param book [Rungs::Problem::Book] what the class is told
+      def initialize(form, words, book)
         @form = form
+        @book = book
         @words = words
         @middle = Rungs::Problem.told(form.fetch(:situation), form.fetch(:numbers))
       end
@@ -27,7 +29,8 @@ module Pages
       def other(name) = Rungs::Problem.told(@form[:situation], @form[name.to_sym].to_a)
 
       def entry(problem, name)
-        Rungs::Activity::POSED.told(problem, words(problem), template: @form[:template], number_set: name)
+        Rungs::Activity::POSED.told(problem, words(problem), template: @form[:template], number_set: name,
+                                                             things: template_told&.things)
       end
 
       # The words as changed by hand, number for number; as the template tells it where the words were left or a 1 would
@@ -39,15 +42,13 @@ module Pages
         singular = [*problem.told, *@middle.told].intersect?([0, 1])
         return told if told && (singular || @words == told_by_template(@middle))
 
-        rest = @middle.told.zip(problem.told)
-        @words.gsub(/\d+/) do |digits|
-          place = rest.index { |from, _| from == digits.to_i }
-          place ? rest.delete_at(place).last.to_s : digits
-        end
+        Rungs::Problem::Story.number_for_number(@words, @middle.told, problem.told)
       end
 
+      def template_told = @book[@form[:template]]
+
       def told_by_template(problem)
-        template = Rungs::Problem::Template::ALL[@form[:template]]
+        template = template_told
         names = @form[:names].to_s.split(",")
         return unless template&.suits?(problem) && names.uniq.size == 2
 

@@ -115,7 +115,8 @@ module Pages
       def make_draft
         posed = lesson_today&.problems.to_a.map(&:problem)
         wanted = asked.merge(numbers: asked[:instead_of] ? nil : asked[:numbers])
-        Draft.make(wanted, posed: [*posed, *told_before], recent: room.templates_since(today - 28), random: Random.new)
+        Draft.make(wanted, posed: [*posed, *told_before], recent: room.templates_since(today - 28), random: Random.new,
+                           book: room.book)
       rescue Rungs::Error => e
         @no_draft = e.message
         nil

@@ -63,9 +63,10 @@ module Pages
         def sets_of(form)
           problem = Rungs::Problem.told(form.fetch(:situation), form.fetch(:numbers))
           words = form[:words].to_s.gsub(/\s+/, " ").strip
+          refuse("The story is empty. Write it, or take another one") if words.empty?
           missing = Rungs::Problem::Story.missing_numbers(words, problem).join(" and ")
           refuse("The story must still say #{missing}. #{PUT_BACK}") unless missing.empty?
-          NumberSets.new(form, words).problems
+          NumberSets.new(form, words, room.book).problems
         end
 
         # Poses it and puts it on the board, in the part of the lesson that is going on.

@@ -17,6 +17,8 @@ module Pages
         @trouble = trouble
       end
 
+      # A name picks who is listened to, as on every page of a lesson.
+      def way_to(child) = "/listen/#{room.id}?problem=#{posed.id}&child=#{child.id}"
       def problem = posed.problem
       def proposed = @proposed ||= posed.sharing
 

@@ -203,19 +203,23 @@ module Pages
         # Draws a page, in what every page has around it.
         def show(page)
           @page, @tab, @title, @scripts, @looks_only = page, page.tab, page.title, page.scripts, looks_only?
-          @margin, @hushed, @drawn = page.margin, page.hushed?, page.drawn
+          @margin, @how, @hushed, @drawn = page.margin, page.how, page.hushed?, page.drawn
           erb :"shared/page"
         end
 
         def htmx? = env.key?("HTTP_HX_REQUEST")
         def refuse(reason) = raise(Refusal, reason)
 
+        # Lists of ids are for programs; ranges of numbers are not.
+        def without_ids(text) = text.sub(/must be one of: (?!\d+ - \d).*/m, "is none that there is")
+
         # Parameters through a contract; refused with every reason where they do not fit.
         def checked(contract)
           result = contract.call(params.to_h)
           return result.to_h if result.success?
 
-          refuse("#{result.errors(full: true).map { |message| Rungs.capital(message.text) }.uniq.join('. ')}.")
+          wrong = result.errors(full: true).map { |message| Rungs.capital(without_ids(message.text)) }
+          refuse("#{wrong.uniq.join('. ')}.")
         end
       end
 

@@ -22,7 +22,8 @@ module Pages
         there.max || room.children.size
       end
 
-      def cautions_of(parts) = Rungs::Planning::Caution.for(*parts.flat_map { |part| part.activity.cautions }.uniq)
+      # @return [Array<String>]
+      def cautions_of(parts) = parts.flat_map { |part| part.items.kind.cautions }.uniq
     end
   end
 end

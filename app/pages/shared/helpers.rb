@@ -41,8 +41,18 @@ module Pages
       # "count on 4 · make ten 2"
       def counted(bar)
         heard = Rungs::Strategy::Rung::ALL.select { |rung| bar.counts[rung.level - 1].positive? }
-        heard.map { |rung| "#{rung.short} #{bar.counts[rung.level - 1]}" }.join(" · ")
+        heard.map { |rung| "#{rung.title.downcase} #{bar.counts[rung.level - 1]}" }.join(" · ")
       end
+
+      # The picture that shows what an item is about, not the question alone.
+      # @return [Rungs::Picture::Layout]
+      def face(item) = (item.steps.find { |step| step.name != "ask" } || item.steps.first).layout
+
+      # What an activity looks like, before anything is chosen.
+      def cover(activity) = face(activity.with.items(seed: 1).first)
+
+      # The small picture that a part stands with wherever it is listed.
+      def part_picture(part) = Drawings::Picture.draw(face(part.items.kind.face || part.items.item(part.items.first)))
 
       # What a planned part holds, in a line.
       def part_line(part) = [part.note, part.items.outline].compact.join(" · ")

@@ -55,6 +55,9 @@ module Pages
         may?(:ladders) ? "/climb/#{room.id}/children/#{child.id}" : "/listen/#{room.id}?child=#{child.id}"
       end
 
+      # By what it is explained.
+      def how = tab
+
       # Whether what it is for is left unsaid to a newcomer.
       def hushed? = false
 

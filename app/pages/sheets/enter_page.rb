@@ -8,7 +8,7 @@ module Pages
 
       # What a cell offers: mark, code and title of each rung, then of what is off the ladder.
       MARKS = [*Rungs::Strategy::Rung::ALL.map { |rung| [rung.level.to_s, rung.id, rung.title] },
-               *{ "0" => "no_answer", "g" => "guess", "?" => "unseen" }.map do |mark, id|
+               *{ "0" => "no_answer", "g" => "guess", "9" => "unseen" }.map do |mark, id|
                  [mark, id, Rungs::Strategy::OffLadder::ALL.fetch(id).title]
                end].freeze
 

@@ -41,7 +41,7 @@ module Pages
       # A thing is there, or it is not: only what is missing is listed, and what needs it is proposed last.
       post "/:room/shelf" do
         thing = params[:thing].to_s
-        things = Rungs::Activity::ALL.flat_map { |kind| kind.materials.map(&:thing) }
+        things = Rungs::Activity::ALL.flat_map { |kind| kind.materials.map(&:thing) } + room.own_things
         refuse("There is no such thing to bring") unless things.include?(thing)
         @week.shelve(thing, there: params[:there] == "1")
         redirect back_to("/week/#{room.id}", "/lesson/#{room.id}")

@@ -12,6 +12,7 @@ module Records
       def activity_settings
         { **pictured, turned: setting("turned"), minus: setting("minus").tr("_", " "), signs: setting("signs"),
                       facts: ->(operation) { due_facts[operation] }, names: -> { called },
+                      book: -> { book },
                       ways_heard: -> { lesson_on(today)&.ways_heard } }
       end
 

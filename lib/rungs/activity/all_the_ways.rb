@@ -42,6 +42,9 @@ module Rungs
         numbers.size == 2 ? Problem.new(parts: numbers, unknown: :both) : problem("#{numbers.join(' + ')} = ?")
       end
 
+      def hand(_data) = ["the first part", "the second", "the third"].first(option(:parts))
+      def numbers_at(data) = data[:parts]
+
       def item(data)
         n, numbers = data.values_at(:n, :parts)
         sum = numbers.join(" + ")
@@ -75,6 +78,12 @@ module Rungs
       end
 
       private
+
+      def holds = "the parts come to #{option(:n)}#{', none of them 0' if option(:zero) == 'no'}"
+
+      def remade(data, *parts)
+        { **data, parts: parts } if parts.sum == option(:n) && (option(:zero) == "yes" || parts.min.positive?)
+      end
 
       def ways
         @ways ||= begin

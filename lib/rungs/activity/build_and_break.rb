@@ -23,6 +23,8 @@ module Rungs
       option "to", "To", [20, 100], fits: :range
       option "form", "Do", %w[build change put_together]
       option "crossing", "Crossing ten", %w[no yes]
+      HANDS = { "build" => ["the number"], "change" => %w[from to],
+                "put_together" => ["one number", "the other"] }.freeze
 
       def self.sets_for(aim)
         return super.map { |set| { **set, "form" => "change" } } if aim.operation == "subtract"
@@ -37,6 +39,9 @@ module Rungs
 
       def draw(random, count) = choices.sample(count, random: random).map { |numbers| told(numbers) }
 
+      def hand(_data) = HANDS.fetch(option(:form))
+      def numbers_at(data) = data[:numbers] || data.values_at(:from, :to)
+
       def item(data)
         return built(data) if option(:form) == "build"
 
@@ -44,6 +49,13 @@ module Rungs
       end
 
       private
+
+      def holds = "it goes to #{option(:to)}, as this part has it"
+
+      def remade(_data, *numbers)
+        there = option(:form) == "put_together" ? numbers.sort.reverse : numbers
+        told(numbers) if choices.include?(there)
+      end
 
       def choices
         @choices ||= case option(:form)

@@ -17,6 +17,7 @@ module Rungs
             easier: "To five packs.", harder: "Take packs away."
 
       option "operation", "Do", Problem::OPERATIONS, fits: :operation
+      by_hand("packs", "packs that come or go") { |data| data[:fact].scan(/\d+/).map(&:to_i) }
 
       def self.reach(_chosen) = 100
 
@@ -27,7 +28,7 @@ module Rungs
       def draw(random, count)
         facts.sample(count, random: random).map do |a, b|
           a, b = b, a if option(:operation) == "add" && random.rand(2).zero?
-          { fact: said(a, b), tens: said(a * 10, b * 10), operation: option(:operation) }
+          made(a, b)
         end
       end
 
@@ -50,6 +51,17 @@ module Rungs
       end
 
       private
+
+      def holds = adding? ? "1 pack or more each, 10 together at most" : "10 packs at most, and some stay"
+
+      def remade(_data, first, second)
+        fits = adding? ? first + second <= WHOLES.max : first <= WHOLES.max && second < first
+        made(first, second) if fits && first.positive? && second.positive?
+      end
+
+      def made(first, second)
+        { fact: said(first, second), tens: said(first * 10, second * 10), operation: option(:operation) }
+      end
 
       def packs(number) = many(number, "pack")
 

@@ -15,6 +15,7 @@ module Rungs
             easier: "Facts to five and doubles.", harder: "Facts through ten."
 
       option "operation", "Operation", Problem::OPERATIONS, fits: :operation
+      by_hand("the first number", "the second") { |data| data[:fact].scan(/\d+/).map(&:to_i) }
 
       # Where no records say which: sums to ten, then through ten, of two or more each.
       PAIRS = (2..9).flat_map { |larger| (2..larger).map { |smaller| [larger, smaller] } }.freeze
@@ -50,6 +51,13 @@ module Rungs
       end
 
       private
+
+      def holds = option(:operation) == "add" ? "20 together at most" : "20 at most, and no more goes than is there"
+
+      def remade(_data, first, second)
+        fits = option(:operation) == "add" ? first + second <= 20 : first.between?(second, 20)
+        { fact: "#{first} #{option(:operation) == 'add' ? '+' : '−'} #{second}", due: nil } if fits
+      end
 
       def personal? = true
 

@@ -19,16 +19,15 @@ module Rungs
       option "by", "By", [2, 5, 10]
       option "to", "To", [20, 100], fits: :range
       option "rest", "A rest", %w[no yes]
+      by_hand("things") { |data| [data[:number]] }
 
       # More groups than this are not gathered by hand.
       MOST_GROUPS = 10
 
-      def most = numbers.size
+      def most = numbers_there.size
 
       def draw(random, count)
-        mixed(numbers, count, random).map do |number|
-          { number: number, by: option(:by), groups: number / option(:by), rest: number % option(:by) }
-        end
+        mixed(numbers_there, count, random).map { |number| grouped(number) }
       end
 
       def item(data)
@@ -49,8 +48,20 @@ module Rungs
 
       private
 
-      def numbers
-        @numbers ||= (option(:by)..[option(:to), (option(:by) * MOST_GROUPS) + option(:by) - 1].min).select do |number|
+      def holds
+        "#{numbers_there.min} to #{numbers_there.max}, " \
+          "#{option(:rest) == 'no' ? "counted by #{option(:by)}s to the end" : 'with some left over'}"
+      end
+
+      def remade(_data, number) = (grouped(number) if numbers_there.include?(number))
+
+      def grouped(number)
+        { number: number, by: option(:by), groups: number / option(:by), rest: number % option(:by) }
+      end
+
+      def numbers_there
+        most = [option(:to), (option(:by) * MOST_GROUPS) + option(:by) - 1].min
+        @numbers_there ||= (option(:by)..most).select do |number|
           (number % option(:by)).zero? == (option(:rest) == "no")
         end
       end

@@ -24,6 +24,7 @@ module Rungs
 
       option "dice", "Dice", %w[1-6 0-5], fits: :within, reach: ->(dice) { 2 * dice.split("-").last.to_i }
       option "places", "Places", [9, 12, 16]
+      by_hand("one die", "the other") { |data| data[:faces] }
 
       # As they fall.
       def draw(random, count)
@@ -83,6 +84,9 @@ module Rungs
       def mat = @mat ||= (option(:places) < chances.size ? remainders : each_once).sort
 
       private
+
+      def holds = "dice show #{faces.min} to #{faces.max}"
+      def remade(_data, *shown) = (thrown(shown) if shown.all? { |face| faces.cover?(face) })
 
       def faces = Range.new(*option(:dice).split("-").map(&:to_i))
       def thrown(shown) = { faces: shown, mat: mat }

@@ -18,6 +18,7 @@ module Rungs
             easier: "Dominoes to double six.", harder: "Dominoes to double nine."
 
       option "to", "To double", [6, 9], fits: :within, reach: ->(ends) { 2 * ends }
+      by_hand("one end", "the other") { |data| data[:ends] }
 
       def most = dominoes.size
 
@@ -44,6 +45,9 @@ module Rungs
       end
 
       private
+
+      def holds = "a domino has 0 to #{option(:to)} at each end"
+      def remade(_data, *ends) = ({ ends: ends } if ends.max <= option(:to))
 
       def dominoes = @dominoes ||= (0..option(:to)).flat_map { |one| (one..option(:to)).map { |other| [one, other] } }
     end

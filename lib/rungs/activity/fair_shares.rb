@@ -17,6 +17,7 @@ module Rungs
 
       option "to", "To", [10, 20], fits: :range
       option "form", "Do", %w[share sort pairs]
+      by_hand("things") { |data| [data[:number]] }
 
       def most = option(:to) + 1
 
@@ -25,7 +26,7 @@ module Rungs
         numbers = (1..option(:to)).to_a.sample(count - 1, random: random)
         numbers.insert(random.rand(0..numbers.size), 0)
         numbers = numbers.sort if option(:form) == "sort"
-        numbers.map { |number| { number: number, each: number / 2, over: number % 2 } }
+        numbers.map { |number| shared(number) }
       end
 
       def item(data)
@@ -47,6 +48,10 @@ module Rungs
       end
 
       private
+
+      def holds = "#{option(:to)} at most"
+      def remade(_data, number) = (shared(number) if number <= option(:to))
+      def shared(number) = { number: number, each: number / 2, over: number % 2 }
 
       def question(number)
         share? ? "#{many(number, 'thing')} for two children. How many does each get?" : "Is #{number} even or odd?"

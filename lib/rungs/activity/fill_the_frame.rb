@@ -28,6 +28,7 @@ module Rungs
       end
       option "by", "First part by", %w[card die]
       option "with", "With", %w[counters found]
+      by_hand("on the frame") { |data| [data[:first]] }
 
       def self.sets_for(aim) = super.map { |set| aim.range == "bridge" ? { **set, "frame" => TWO } : set }
 
@@ -52,6 +53,9 @@ module Rungs
         refuse("the first part is a number from #{starts.min} to #{starts.max}") unless first && starts.cover?(first)
         started(first)
       end
+
+      def hand(_data) = two? ? ["on one frame", "on the other"] : super
+      def numbers_at(data) = two? ? data.values_at(:first, :more) : super
 
       def problem_of(data)
         size, first, more = data.values_at(:frame, :first, :more)
@@ -78,6 +82,18 @@ module Rungs
       end
 
       private
+
+      def holds
+        return "it takes #{starts.min} to #{starts.max}" unless two?
+
+        "the first frame takes 6 to 9, and both more than 10 together"
+      end
+
+      def remade(_data, first, more = nil)
+        return (started(first) if starts.cover?(first)) unless two?
+
+        { frame: TWO, first: first, more: more } if FIRST.cover?(first) && (11 - first..9).cover?(more)
+      end
 
       # As one die falls, or two.
       def thrown(random)

@@ -21,6 +21,7 @@ module Rungs
 
       option "whole", "Beads", [10, 5, 20], fits: :range
       option "on", "On", %w[rack frame cup]
+      by_hand("beads that are seen") { |data| [data[:shown]] }
 
       WITH_ENDS = 5
 
@@ -56,6 +57,9 @@ module Rungs
       end
 
       private
+
+      def holds = "there are #{whole} beads"
+      def remade(data, shown) = ({ **data, shown: shown, hidden: whole - shown } if shown <= whole)
 
       def whole = option(:whole)
 

@@ -23,6 +23,7 @@ module Rungs
       option "to", "To", [10, 5, 20, 100], fits: :range
       option "missing", "Missing", %w[landing start jumps both place]
       option "direction", "Jump", %w[forward back]
+      by_hand("start", "jumps") { |data| data.values_at(:start, :jumps) }
 
       def self.sets_for(aim)
         to = aim.operation == "add" ? "forward" : "back"
@@ -45,6 +46,9 @@ module Rungs
 
         rows.sample(count, random: random).map { |start, jumps| row(start, jumps) }
       end
+
+      def hand(_data) = place? ? ["the number"] : super
+      def numbers_at(data) = place? ? [data[:landing]] : super
 
       def item(data)
         return placed(data) if place?
@@ -79,6 +83,18 @@ module Rungs
       end
 
       private
+
+      def holds
+        return "it takes 1 to #{option(:to) - 1}, between two tens" if place?
+
+        "the line goes from 0 to #{option(:to)}, in 1 to #{longest} jumps"
+      end
+
+      def remade(_data, start, jumps = nil)
+        return (found(start) if places.include?(start)) if place?
+
+        row(start, jumps) if rows.include?([start, jumps])
+      end
 
       def back? = option(:direction) == "back"
       def place? = option(:missing) == "place"

@@ -16,7 +16,9 @@ module Rungs
     # The same options, seed and count give the same set; an item is made again from its place in it.
     class Kind
       extend Described
+      extend ByHand::Named
       include Making
+      include ByHand
       include Ranged
       include Saying
 
@@ -84,6 +86,15 @@ module Rungs
       # @param item [Item]
       # @return [Hash{String => String}] by the id of a rung, lowest first
       def sounds(item) = item.problem ? Strategy::Path.sounds(item.problem).compact : self.class.listen_for
+
+      # What it is called, what it is about, and with what care it is done: its activity's.
+      def title = self.class.title
+      def about = self.class.i_can
+      def cautions = Planning::Caution.for(*self.class.cautions).map(&:words)
+
+      # The item whose picture stands for it, where that is not its first.
+      # @return [Item, nil]
+      def face = nil
 
       # @return [Array<Material>] what these items need
       def materials = self.class.materials

@@ -22,6 +22,7 @@ module Rungs
       option "to", "To", [10, 5, 20], fits: :range
       option "form", "Do", %w[put_together take_away missing_part]
       option "shown", "Shown as", %w[pictures sentences]
+      by_hand("one number", "the other") { |data| data[:problem].scan(/\d+/).map(&:to_i) }
 
       def self.sets_for(aim)
         forms = [aim.operation == "add" ? "put_together" : "take_away", "missing_part"]
@@ -67,6 +68,13 @@ module Rungs
       end
 
       private
+
+      def holds = "#{option(:to)} at most, and the answer is still the one of its card"
+
+      def remade(data, *numbers)
+        text = renumbered(data[:problem], numbers)
+        { **data, problem: text } if text && sums.fetch(problem_of(data).answer, []).include?(text)
+      end
 
       # @return [Hash{Integer => Array<String>}] by answer; each part is one or more, and ten the most to be added
       def sums

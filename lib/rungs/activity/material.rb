@@ -16,7 +16,8 @@ module Rungs
       # As programs are told.
       def to_h = super.except(:pieces)
 
-      def to_s = "#{count} #{thing} for each #{per}".sub("for each class", "for the class")
+      # A thing that is not counted is only named.
+      def to_s = count ? "#{count} #{thing} for each #{per}".sub("for each class", "for the class") : thing
     end
   end
 end

@@ -39,9 +39,30 @@ module Rungs
         all.first(count)
       end
 
+      def hand(data) = numbers_at(data).size == 1 ? ["the number"] : ["one number", "the other"]
+      def numbers_at(data) = numbers_in(told_side(data))
+
       def item(data) = data[:problem].include?("□") ? introduced(data) : belonging(data)
 
       private
+
+      def holds = "1 or more each, #{option(:to)} in all at most"
+
+      # What was acted out with other numbers; what comes of it stands where it stood.
+      def remade(data, *numbers)
+        return ({ **data, problem: numbers.first.to_s } if numbers.first.between?(1, option(:to))) if numbers.size == 1
+
+        said = renumbered(told_side(data), numbers)
+        asked = said && problem("#{said} = ?")
+        return unless asked && asked.whole <= option(:to) && asked.parts.min.positive?
+
+        told, answer = told_side(data), asked.answer.to_s
+        sides = data[:problem].split(" = ").map { |side| side == told ? said : side.sub(/\d+/, answer) }
+        { **data, problem: sides.join(" = ") }
+      end
+
+      # The side that tells what happens.
+      def told_side(data) = data[:problem].split(" = ").find { |side| side.match?(/[+−]/) } || data[:problem]
 
       # Two parts of one or more each; what they make is in the range.
       def pairs = (1...option(:to)).flat_map { |p| (1..option(:to) - p).map { |q| [p, q] } }
@@ -67,7 +88,7 @@ module Rungs
         belongs == "equals" && first ? "#{whole} = #{p} + #{q}" : "#{p} + #{q} = #{whole}"
       end
 
-      def numbers(data) = data[:problem].scan(/\d+/).map(&:to_i)
+      def numbers_in(sentence) = sentence.scan(/\d+/).map(&:to_i)
 
       # First in words, acted out; then the sign in its place.
       def introduced(data)
@@ -86,7 +107,7 @@ module Rungs
 
       # What is said before, what is asked, and what has come out, all without the sign.
       def telling(data)
-        one, other = numbers(data)
+        one, other = numbers_in(data[:problem])
         case data[:sign]
         when "plus" then ["#{many_are(one, 'here')}, #{many_are(other, 'there')}.", "How many altogether?",
                           "#{one} and #{other} make #{one + other}."]
@@ -100,7 +121,7 @@ module Rungs
       def many_are(number, where) = "#{are(number)} #{where}"
 
       def before(data)
-        one, other = numbers(data)
+        one, other = numbers_in(data[:problem])
         case data[:sign]
         when "plus" then objects([one, other], "counter")
         when "minus" then objects([one], "counter")
@@ -109,7 +130,7 @@ module Rungs
       end
 
       def after(data, answer)
-        one, other = numbers(data)
+        one, other = numbers_in(data[:problem])
         case data[:sign]
         when "plus" then objects([one, other], "counter", joined: true)
         when "minus" then objects([one], "counter", moved: other)
@@ -136,7 +157,7 @@ module Rungs
 
       # @return [Array(Picture::Kind, String)] without the sign, and without its name
       def acted(data)
-        first, second = numbers(data)
+        first, second = numbers_in(data[:problem])
         case data[:belongs]
         when "plus"
           [objects([first, second], "counter"), "#{many_are(first, 'here')}. #{does(second, 'come', 'more')}."]
@@ -156,7 +177,7 @@ module Rungs
       end
 
       def written_in(data)
-        return objects(numbers(data), "counter") if data[:belongs] == "none"
+        return objects(numbers_in(data[:problem]), "counter") if data[:belongs] == "none"
 
         parts(problem(data[:problem].sub(/\d+\z/, "?")).parts)
       end

@@ -19,6 +19,7 @@ module Rungs
 
       option "to", "To", [10, 20], fits: :range
       option "clues", "Clues", [3, 4, 5]
+      by_hand("the number") { |data| [data[:answer]] }
 
       # kind; words; the numbers of the range that fit it by itself.
       Clue = Struct.new(:kind, :words, :fits, keyword_init: true)
@@ -56,6 +57,11 @@ module Rungs
       end
 
       private
+
+      def holds = "no #{option(:clues)} clues lead there"
+
+      # Other clues, that lead there.
+      def remade(_data, answer) = (riddle(answer, Random.new(answer)) if answer <= option(:to))
 
       # Clues that are all needed: each alone shuts out some number.
       # @return [Hash, nil]

@@ -19,6 +19,7 @@ module Rungs
       option "to", "To", [10, 5, 20, 30], fits: :range
       option "arrangement", "Arranged", ["mixed", *QuickLook::ARRANGEMENTS.ids]
       option "seconds", "Seconds", [2, 1, 3, 4]
+      by_hand("how many") { |data| [data[:number]] }
 
       def draw(random, count)
         looks = QuickLook.set(to: option(:to), count: count, random: random, arrangements: arrangements)
@@ -63,6 +64,21 @@ module Rungs
       def missing?(item) = look(item.data).then { |look| look.size > look.number }
 
       private
+
+      def holds = "#{option(:to)} at most, and no more than can lie so"
+
+      def remade(data, number)
+        return if number > option(:to)
+
+        ways = option(:arrangement) == "mixed" ? [data[:arrangement], "frame"] : [data[:arrangement]]
+        lies = ways.find { |id| lies?(id, number) }
+        { **data, number: number, arrangement: lies } if lies
+      end
+
+      def lies?(arrangement, number)
+        entry = QuickLook::ARRANGEMENTS.fetch(arrangement)
+        (number.positive? || entry.empty) && entry.show(number, Random.new(number))
+      end
 
       def counted(number)
         number > 3 ? "one, two, three … #{word(number)}" : (1..number).map { |each| word(each) }.join(", ")

@@ -20,6 +20,7 @@ module Rungs
 
       option "to", "To", [10, 5, 20], fits: :range
       option "form", "Do", %w[missing true_or_not change_both]
+      by_hand("one part", "the other") { |data| data.values_at(:left, :right).max_by(&:size) }
 
       MOST_MORE = 3
 
@@ -60,6 +61,22 @@ module Rungs
       end
 
       private
+
+      def holds
+        "1 or more each, #{option(:to)} together at most" \
+          "#{", no more than #{MOST_MORE} more" if option(:form) == 'change_both'}"
+      end
+
+      # The side with one number stays as far from the sum as it was.
+      def remade(data, one, other)
+        return unless one.positive? && other.positive? && wholes.include?([one + other, one])
+
+        sum = [one, other]
+        return { **data, left: sum, right: sum } if option(:form) == "change_both"
+
+        long, short = data[:left].size > 1 ? %i[left right] : %i[right left]
+        { **data, long => sum, short => [sum.sum + data[short].sum - data[long].sum] }
+      end
 
       # A whole and a part of it; where both sides change, by three at most.
       def wholes

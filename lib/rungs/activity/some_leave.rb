@@ -22,6 +22,7 @@ module Rungs
       option "to", "To", [10, 5, 20], fits: :range
       option "acted", "Acted with", %w[things fingers frame]
       option "leave", "They leave", %w[some one_at_a_time]
+      by_hand("at first", "leave") { |data| data.values_at(:start, :leave) }
 
       WITH_ENDS = 6
       ON_FINGERS = 10
@@ -55,6 +56,12 @@ module Rungs
       end
 
       private
+
+      def holds = "#{to} at first at most, and #{rhyme? ? '1 leaves' : 'no more leave than are there'}"
+
+      def remade(_data, start, leave)
+        left(start, leave) if start.between?(1, to) && leave <= start && (!rhyme? || leave == 1)
+      end
 
       def rhyme? = option(:leave) == "one_at_a_time"
       def to = option(:acted) == "fingers" ? [option(:to), ON_FINGERS].min : option(:to)

@@ -9,9 +9,10 @@ module Rungs
     # written. seconds: how long it is seen, nil as long as wanted. hands: "groups" where what is touched is gathered
     # into groups as a child saw them; else it is worked with as its picture can be. asked: whether the picture is shown
     # only when it is asked for. beside: a second picture that checks the first. lines: the sentences of a way, one
-    # under the other. falls: whether what it shows falls onto the board. minus: how the class says the sign.
+    # under the other. falls: whether what it shows falls onto the board. minus: how the class says the
+    # sign. alone: whether its words stand on the board alone, and its picture is for lists.
     Step = Struct.new(:name, :title, :layout, :words, :tell, :equation, :seconds, :hands, :asked, :beside, :lines,
-                      :falls, :minus, keyword_init: true) do
+                      :falls, :minus, :alone, keyword_init: true) do
       # @return [String, nil] the sentence as one reads it: "twelve take away five is seven"; one in words as it is
       def aloud
         equation&.match?(/\p{L}/) ? equation : equation && Aloud.read(equation, minus: minus || "take away")

@@ -34,10 +34,11 @@ module Rungs
       # @param problem [Problem]
       # @param words [String] the story; empty where only the sentence is shown
       # @return [Hash]
-      def self.told(problem, words, template: nil, number_set: nil)
+      # @param things [Array<String>] what its parts are of
+      def self.told(problem, words, template: nil, number_set: nil, things: nil)
         return { equation: problem.to_s, words: words } unless problem.situation
 
-        things = Problem::Template::ALL[template]&.things || ["counter"]
+        things ||= Problem::Book::USUAL[template]&.things || ["counter"]
         { situation: problem.situation.id, parts: problem.parts, words: words, things: things, template: template,
           number_set: number_set }.compact
       end
@@ -53,11 +54,20 @@ module Rungs
       def draw(random, count)
         told = []
         pool.draw(count, random: random).map do |problem|
-          story = Problem::Story.write(problem, random: random, except: told)
+          story = Problem::Story.write(problem, random: random, except: told, book: book)
           told << story.template.id
-          self.class.told(problem, story.text, template: story.template.id)
+          self.class.told(problem, story.text, **story.told)
         end
       end
+
+      def hand(data)
+        return super if data[:equation].nil? && Problem::Situation::ALL.fetch(data[:situation]).open
+        return in_order(data[:equation]) if data[:equation]
+
+        Problem::Situation::ALL.fetch(data[:situation]).number_names
+      end
+
+      def numbers_at(data) = data[:equation] ? data[:equation].scan(/\d+/).map(&:to_i) : story_problem(data).told
 
       def item(data)
         asked = data[:equation] ? problem(data[:equation]) : story_problem(data)
@@ -70,6 +80,25 @@ module Rungs
       end
 
       private
+
+      def holds = "the story has no room for them"
+
+      # The same story; where the teacher changed its words, number for number.
+      def remade(data, *numbers)
+        return renewed(data, numbers) if data[:equation]
+
+        before = story_problem(data)
+        now = Problem.told(data[:situation], numbers)
+        words = Problem::Story.retold(data[:words], before, now, template: book[data[:template]], people: book.people)
+        { **data, parts: now.parts, words: words }
+      rescue Error::NotAProblem
+        nil
+      end
+
+      def renewed(data, numbers)
+        text = renumbered(data[:equation], numbers)
+        { **data, equation: text } if text
+      end
 
       def story_problem(data)
         unknown = Problem::Situation::ALL.fetch(data[:situation]).unknown
@@ -90,6 +119,9 @@ module Rungs
           step("write", finished(asked), solved ? read(solved) : "Many answers are right.", equation: solved)
         ] }
       end
+
+      # What the class is told of; asked for as late as it is needed.
+      def book = settings[:book]&.call || Problem::Book::USUAL
 
       def pool = self.class.pool(option(:situation), option(:band))
       def question(words) = words[/[^.?!]*\?/].to_s.strip.then { |asked| asked.empty? ? "How many?" : asked }

@@ -38,6 +38,9 @@ module Rungs
         problems.each_index.map { |place| { problems: problems, place: place } }.first(count || problems.size)
       end
 
+      def hand(data) = in_order(data[:problems][data[:place]])
+      def numbers_at(data) = data[:problems][data[:place]].scan(/\d+/).map(&:to_i)
+
       def item(data)
         asked = problem(data[:problems][data[:place]])
         make(
@@ -45,6 +48,15 @@ module Rungs
           shown: sentence_picture(asked.to_s),
           steps: bare_steps(asked, data[:place].zero? ? "What do you see?" : "Does the one before help?")
         )
+      end
+
+      private
+
+      def holds = "the sentence has no answer then"
+
+      def remade(data, *numbers)
+        text = renumbered(data[:problems][data[:place]], numbers) or return
+        { **data, problems: data[:problems].each_with_index.map { |each, at| at == data[:place] ? text : each } }
       end
     end
   end

@@ -19,6 +19,7 @@ module Rungs
             easier: "Build, to fifteen.", harder: "Break up, and build from words only."
 
       option "form", "Do", %w[build break_up]
+      by_hand("the number") { |data| [data[:number]] }
 
       def self.sets_for(aim) = super.map { |set| { **set, "form" => aim.operation == "add" ? "build" : "break_up" } }
 
@@ -54,6 +55,9 @@ module Rungs
       end
 
       private
+
+      def holds = "it takes #{NUMBERS.min} to #{NUMBERS.max}"
+      def remade(_data, number) = ({ number: number, ones: number - 10 } if NUMBERS.cover?(number))
 
       def build? = option(:form) == "build"
 

@@ -19,6 +19,7 @@ module Rungs
             easier: "Four or five counters.", harder: "Ten counters."
 
       option "n", "Counters", [8, 3, 4, 5, 6, 7, 9, 10], fits: :within
+      by_hand("of the first colour") { |data| [data[:first]] }
 
       def self.sets_for(aim) = super.map { |set| aim.rung == 4 ? { **set, "n" => 10 } : set }
 
@@ -75,6 +76,9 @@ module Rungs
       end
 
       private
+
+      def holds = "there are #{option(:n)} counters"
+      def remade(_data, first) = (fallen(first) if first <= option(:n))
 
       # "27 times in 100", "once in 256"
       def times(chance)

@@ -20,14 +20,12 @@ module Rungs
 
       option "to", "To", [10, 5, 20], fits: :range
       option "form", "Do", %w[family big_pair]
+      by_hand("one part", "the other") { |data| data[:parts] }
 
       def most = pairs.size
 
       def draw(random, count)
-        pairs.sample(count, random: random).map do |pair|
-          { parts: pair,
-            equations: sentences(pair) }
-        end
+        pairs.sample(count, random: random).map { |pair| turned(pair) }
       end
 
       def problem_of(data) = (problem("#{data[:parts].join(' + ')} = ?") if data[:parts].sum <= 100)
@@ -48,6 +46,16 @@ module Rungs
       end
 
       private
+
+      def holds
+        return "two different hundreds, 900 together at most" if option(:form) == "big_pair"
+
+        "1 or more each, #{option(:to)} together at most"
+      end
+
+      def remade(_data, *pair) = (turned(pair) if pairs.include?(pair.sort))
+
+      def turned(pair) = { parts: pair, equations: sentences(pair) }
 
       # Each pair once.
       def pairs

@@ -20,6 +20,7 @@ module Rungs
 
       option "to", "Double to", [5, 10], fits: :range, reach: ->(half) { 2 * half }
       option "near", "Near doubles", %w[no yes]
+      by_hand("each twin") { |data| [data[:half]] }
 
       def self.sets_for(aim) = super.flat_map { |set| %w[no yes].map { |near| { **set, "near" => near } } }
 
@@ -54,6 +55,12 @@ module Rungs
       end
 
       private
+
+      def holds = "it takes 1 to #{option(:to)}"
+
+      def remade(data, half)
+        { **data, half: half, total: (half * 2) + (data[:near] ? 1 : 0) } if half.between?(1, option(:to))
+      end
 
       def near? = option(:near) == "yes"
     end

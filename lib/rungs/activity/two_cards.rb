@@ -21,6 +21,7 @@ module Rungs
       option "cards", "Cards", %w[0-10 1-5], fits: :within, reach: ->(cards) { 2 * cards.split("-").last.to_i }
       option "each", "Of each", %w[four one]
       option "dots", "Dots to count", %w[yes no]
+      by_hand("one card", "the other") { |data| data[:cards] }
 
       EACH = { "four" => 4, "one" => 1 }.freeze
 
@@ -46,6 +47,12 @@ module Rungs
       end
 
       private
+
+      def holds = "there are cards from #{pack.min} to #{pack.max}#{', one of each' if option(:each) == 'one'}"
+
+      def remade(_data, *cards)
+        { cards: cards } if (cards - pack).empty? && (cards.uniq.size == 2 || EACH.fetch(option(:each)) > 1)
+      end
 
       def pack = Range.new(*option(:cards).split("-").map(&:to_i)).to_a * EACH.fetch(option(:each))
       def laid(cards) = Picture::Cards.new(cards, dots: option(:dots) == "yes")

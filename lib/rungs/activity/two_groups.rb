@@ -22,6 +22,7 @@ module Rungs
       option "to", "To", [10, 5, 20], fits: :range
       option "thing", "Things", THINGS
       option "lie", "They lie", %w[heaps rows dice]
+      by_hand("here", "there") { |data| data.values_at(:first, :second) }
 
       def most = pairs.size
 
@@ -52,6 +53,13 @@ module Rungs
       end
 
       private
+
+      def holds = "#{option(:to)} together at most#{', 6 each as on dice' if option(:lie) == 'dice'}"
+
+      def remade(data, first, second)
+        fits = first + second <= option(:to) && (option(:lie) != "dice" || [first, second].max <= 6)
+        { **data, first: first, second: second } if fits
+      end
 
       # Each fact once, whichever way round; as on dice, to six.
       def pairs

@@ -18,6 +18,7 @@ module Rungs
 
       option "to", "To", [10, 20], fits: :range
       option "form", "The two ways", %w[both_right one_slipped]
+      by_hand("one part", "the other") { |data| data[:problem].scan(/\d+/).map(&:to_i) }
 
       def most = facts.size
 
@@ -48,6 +49,17 @@ module Rungs
       end
 
       private
+
+      def holds = "2 or more each, #{option(:to)} together at most"
+
+      # The same two children; other ways where theirs cannot be with these numbers.
+      def remade(data, one, other)
+        return unless [one, other].min > 1 && one + other <= option(:to)
+
+        asked = problem("#{one} + #{other} = ?")
+        names = data[:ways].map { |way| way[:child] }
+        { problem: asked.to_s, ways: ways(asked, names, Random.new((one * 100) + other)) }
+      end
 
       def personal? = true
 

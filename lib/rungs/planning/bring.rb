@@ -7,9 +7,9 @@ module Rungs
     #   Bring.for([kind], children: 22).map(&:to_s)  # => ["245 counters; or buttons"]
     module Bring
       GROUP, SPARE = 4, Rational(11, 10)
-      # thing, instead: as the activities have them. in_all: how many for the whole class.
+      # thing, instead: as the activities have them. in_all: how many for the whole class; nil where it is not counted.
       Thing = Struct.new(:thing, :in_all, :instead, keyword_init: true) do
-        def to_s = [["#{in_all} #{thing}"], instead && "or #{instead}"].compact.join("; ")
+        def to_s = [[in_all, thing].compact.join(" "), instead && "or #{instead}"].compact.join("; ")
       end
 
       module_function
@@ -21,7 +21,8 @@ module Rungs
       def for(kinds, children:)
         needed = kinds.flat_map { |kind, data| data ? kind.materials_for(data) : kind.materials }.group_by(&:thing)
         needed.map do |thing, all|
-          Thing.new(thing: thing, in_all: all.map { |each| amount(each, children) }.max, instead: all.first.instead)
+          in_all = all.select(&:count).map { |each| amount(each, children) }.max
+          Thing.new(thing: thing, in_all: in_all, instead: all.first.instead)
         end
       end
 

@@ -222,18 +222,19 @@ module Rungs
 
         sets = StorySets.of(middle, standing.levels(@now), random: @random)
         told = sets.map do |set|
-          made.class.told(set.problem, words(items.first, set.problem), template: items.first[:template],
-                                                                        number_set: set.level)
+          made.class.told(set.problem, words(items.first, set.problem), number_set: set.level,
+                                                                        **items.first.slice(:template, :things))
         end
         { sets: sets, items: told, told: true }
       end
 
       # The same story with other numbers.
       def words(data, problem)
-        template = Problem::Template::ALL[data[:template]]
+        book = @settings[:book]&.call || Problem::Book::USUAL
+        template = book[data[:template]]
         return data[:words] unless template&.suits?(problem)
 
-        names = Problem::Story::NAMES.sample(2, random: Random.new(@seed + @index))
+        names = book.names(Random.new(@seed + @index))
         Problem::Story.new(problem, template: template, names: names).text
       end
 

@@ -13,19 +13,14 @@ module Rungs
       attr_reader :problem, :template, :names, :text
 
       # @param random [Random]
-      # @param names [Array<String>] to choose two from
+      # @param book [Book] what the class is told, and of whom
       # @param except [Array<String>] ids of templates heard of late; used again only when there is no other
       # @raise [Error::NotAProblem] where no story can hold these numbers
-      def self.write(problem, random:, names: NAMES, except: [])
-        fitting = Template::ALL.select { |template| template.well?(problem) }
-        fitting = Template::ALL.select { |template| template.suits?(problem) } if fitting.empty?
-        if fitting.empty?
-          raise Error::NotAProblem, "no story has room for these numbers; use others, or a bare equation"
-        end
+      def self.write(problem, random:, except: [], book: Book::USUAL)
+        template = book.template(problem, random: random, except: except)
+        refuse unless template
 
-        fresh = fitting.reject { |template| except.include?(template.id) }
-        template = (fresh.empty? ? fitting : fresh).sample(random: random)
-        new(problem, template: template, names: names.uniq.sample(2, random: random))
+        new(problem, template: template, names: book.names(random))
       end
 
       # @param names [Array<String>] two different names
@@ -38,6 +33,43 @@ module Rungs
         @text = template.fill(problem, names)
         freeze
       end
+
+      def self.refuse
+        raise Error::NotAProblem, "no story has room for these numbers; use others, or a bare equation"
+      end
+      private_class_method :refuse
+
+      # What is kept of it with a problem: its template, and what its parts are of.
+      def told = { template: template.id, things: template.things }
+
+      # The same words with other numbers: as its template tells them; where they were changed by hand or a template is
+      # not there, number for number.
+      # @param before [Problem] whose numbers stand there
+      # @param now [Problem] of the same situation
+      # @param template [Template, nil]
+      # @param people [Array<String>] who may be in it
+      # @raise [Error::NotAProblem] where the story has no room for them
+      def self.retold(words, before, now, template:, people: NAMES)
+        raise Error::NotAProblem, "the story has no room for these numbers" if template && !template.suits?(now)
+
+        names = template && named(words, before, template, people)
+        names ? template.fill(now, names) : number_for_number(words, before.told, now.told)
+      end
+
+      # @return [Array<String>, nil] with whose names a template tells just that
+      def self.named(words, problem, template, people)
+        there = people.select { |name| words.downcase.include?(name.downcase) }
+        [*there, *people.first(2)].uniq.permutation(2).find { |names| template.fill(problem, names) == words }
+      end
+
+      def self.number_for_number(words, before, now)
+        rest = before.zip(now)
+        words.gsub(/\d+/) do |digits|
+          place = rest.index { |from, _| from == digits.to_i }
+          place ? rest.delete_at(place).last.to_s : digits
+        end
+      end
+      private_class_method :named
 
       # Whether words changed by hand still say the numbers of the problem, as digits ("no" or "none" for 0).
       # @return [Array<Integer>] the given numbers that are missing

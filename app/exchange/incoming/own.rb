@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Exchange
+  module Incoming
+    # What a colleague wrote: parts, words for stories, questions. What is there already is not brought again.
+    class Own < Kind
+      def from = named
+
+      # @return [Hash{String => Array<Rungs::Own::Part>}] by kind, in words what comes
+      def coming = written.group_by { |each| each.class.title }
+
+      # @param name [String] of the file
+      def bring(name)
+        things = brought("own", name) do |id|
+          written.each { |each| Records::Own.keep(room, each, brought: id) }
+          DB[:own].where(brought_id: id).count
+        end
+        done("#{things == 1 ? '1 thing' : "#{things} things"} of a colleague’s brought in.")
+      end
+
+      private
+
+      def written = @written ||= @source.document["own"].map { |row| Rungs::Own.read(row["kind"], row["content"]) }
+    end
+  end
+end

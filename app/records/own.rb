@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Records
+  # What the teachers of a class wrote themselves, a row each: kind and content as Rungs::Own has them.
+  class Own < Sequel::Model(:own)
+    many_to_one :classroom, class: "Records::Classroom"
+
+    class << self
+      # @param kind [String] of Rungs::Own::ALL
+      # @return [Array<Own>] in the order in which they were written
+      def of(room, kind) = where(classroom_id: room.id, kind: kind).order(:id).all
+
+      # @param written [Rungs::Own::Part] or another of its kinds
+      # @param brought [Integer, nil] under which it can be taken back
+      # @return [Own] the one that is there where the same was written already
+      # @raise [Rungs::Error::TooMany]
+      def keep(room, written, brought: nil)
+        kind, content = written.class.id, Sequel.pg_jsonb(written.kept)
+        there = where(classroom_id: room.id, kind: kind)
+        there.first(content: content) || begin
+          full if there.count >= Rungs::Own::MOST
+          create(classroom_id: room.id, kind: kind, content: content, brought_id: brought)
+        end
+      end
+
+      # Of a slip there is one question: the last.
+      def ask(room, question)
+        where(classroom_id: room.id, kind: "question").where(SLIP => question.slip).delete
+        keep(room, question)
+      end
+
+      private
+
+      def full = raise(Rungs::Error::TooMany, "A class keeps #{Rungs::Own::MOST} of these. Take one out first.")
+    end
+
+    SLIP = Sequel.lit("content ->> 'slip'")
+    private_constant :SLIP
+
+    # @return [Rungs::Own::Part] or another of its kinds
+    def written = @written ||= Rungs::Own::ALL.fetch(kind).of(content)
+
+    # Other words in its place; lessons to come that have it as it was get them too.
+    # @param written [Rungs::Own::Part]
+    def change(written)
+      before = content.to_h
+      DB.transaction do
+        update(content: Sequel.pg_jsonb(written.kept))
+        planned.each { |part| part.write(written) if part.details.own == before }
+      end
+      @written = nil
+    end
+
+    private
+
+    # Parts of one's own that have not begun.
+    def planned
+      LessonPart.there.where(classroom_id: classroom_id, kind: Rungs::Activity::OWN.id).all.reject(&:begun?)
+    end
+  end
+end
