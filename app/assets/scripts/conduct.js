@@ -41,15 +41,21 @@ class Conduct {
   now = () => document.getElementById("now").dataset;
   item = () => `${this.now().part}.${this.now().item}`;
 
-  // All steps of the lesson; without a connection as this device kept them.
+  // All steps of the lesson; without a connection as this device kept them. They are read where they are asked for.
   async keep() {
-    const held = document.createElement("div");
     try {
-      held.innerHTML = await (await fetch(this.keptAt)).text();
+      return await (await fetch(this.keptAt)).text();
     } catch {
-      // Without them the page stays as it is.
+      return ""; // Without them the page stays as it is.
     }
-    return held;
+  }
+
+  async held() {
+    if (!this.steps) {
+      this.steps = document.createElement("div");
+      this.steps.innerHTML = await this.kept;
+    }
+    return this.steps;
   }
 
   submit(event) {
@@ -108,7 +114,7 @@ class Conduct {
   async without(body) {
     const part = body.get("part") ?? this.now().part;
     const at = `${part}.${body.get("value")}`;
-    const step = body.get("do") === "step" && (await this.kept).querySelector(`[data-at="${at}"]`);
+    const step = body.get("do") === "step" && (await this.held()).querySelector(`[data-at="${at}"]`);
     if (!step) {
       tell(BOARD_AWAY);
       return;
@@ -127,7 +133,7 @@ class Conduct {
     const { part, item, title, equation } = this.now();
     if (this.page.dataset.part === part && this.page.dataset.item === item) return;
     Object.assign(this.page.dataset, { part, item, equation, problem: "", posedAt: nowText() });
-    const bars = (await this.kept).querySelector(`[data-bars="${part}.${item}"]`);
+    const bars = (await this.held()).querySelector(`[data-bars="${part}.${item}"]`);
     const shown = document.querySelector(".conducting-heard .bars");
     if (shown && bars) shown.replaceWith(bars.content.cloneNode(true));
     const named = document.querySelector(".conduct-part strong");

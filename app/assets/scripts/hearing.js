@@ -1,4 +1,6 @@
 // The numbers a child says, tapped or typed; each asks anew which move they may be.
+import { load } from "./swap.js";
+
 export class Hearing {
   // @param {HTMLElement} page the Listen page
   // @param {function} extra more to ask with: the seconds
@@ -37,8 +39,7 @@ export class Hearing {
     }
     const { room, problem } = this.page.dataset;
     const values = { problem, heard: this.said(), ...this.extra() };
-    const where = { target: "#candidates", swap: "innerHTML", values };
-    window.htmx.ajax("GET", `/listen/${room}/hearing`, where).catch(() => {});
+    load(`/listen/${room}/hearing`, "#candidates", values).catch(() => {});
   }
 
   forget() {

@@ -8,6 +8,7 @@ import { post } from "./post.js";
 import { Sender } from "./sender.js";
 import { Others } from "./others.js";
 import { now, nowText } from "./server_clock.js";
+import { load, swap } from "./swap.js";
 import { tell } from "./trouble.js";
 import { WrongAnswer } from "./wrong_answer.js";
 
@@ -37,6 +38,7 @@ class Listen {
       document.querySelector(".child[aria-current]")?.dataset.child ?? sessionStorage.getItem("rungs-picked");
     sessionStorage.removeItem("rungs-picked");
     if (chosen) this.pick(chosen);
+    else this.mark();
   }
 
   attend() {
@@ -44,7 +46,6 @@ class Listen {
     document.addEventListener("submit", (event) => this.submit(event));
     document.addEventListener("keydown", (event) => this.press(event));
     document.addEventListener("change", (event) => this.photo(event));
-    document.addEventListener("htmx:afterSettle", () => this.mark());
     document.addEventListener("rungs:heard", ({ detail }) => this.heardElsewhere(detail));
     this.timed.addEventListener("change", () => localStorage.setItem("rungs-timed", this.timed.checked ? "on" : "off"));
   }
@@ -83,8 +84,7 @@ class Listen {
     try {
       const answer = await post(`${follow}/commands`, body);
       if (!answer.ok) throw new Error(answer.status);
-      const where = { target: "#remote", swap: "innerHTML" };
-      await window.htmx.ajax("GET", `/listen/${room}/remote?problem=${problem}`, where);
+      await load(`/listen/${room}/remote`, "#remote", { problem });
     } catch {
       tell(BOARD_AWAY);
     }
@@ -165,7 +165,8 @@ class Listen {
     const path = `/listen/${this.page.dataset.room}/heard?problem=${here}`;
     const answer = await fetch(path, { headers: { "HX-Request": "true" } }).catch(() => null);
     if (!answer?.ok) return;
-    window.htmx.swap("#others", await answer.text(), { swapStyle: "innerHTML" });
+    swap("#others", await answer.text());
+    this.mark();
     this.count();
   }
 
@@ -206,9 +207,9 @@ class Listen {
     if (!path.startsWith(this.base)) return;
     const key = path === this.base ? values.client_key : path.split("/").at(-2);
     document.getElementById(`record-${key}`)?.remove();
-    window.htmx.swap("#just-now", html, { swapStyle: "innerHTML" });
+    swap("#just-now", html);
     this.added.show();
-    this.markRung();
+    this.mark();
     if (key === this.key && !this.added.key) this.fresh = true; // undone: the next rung is a record of its own
     this.count();
   }

@@ -4,7 +4,7 @@ module Pages
   module Climb
     # One child, in one operation and band or family: the line of time, the square, slips, and what to ask next.
     class ChildPage < Shared::Page
-      view :"climb/child", tab: "climb"
+      view :"climb/child", tab: "climb", inert: true
 
       attr_reader :child, :operation, :scope, :size
 

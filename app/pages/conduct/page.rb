@@ -6,7 +6,7 @@ module Pages
   module Conduct
     # An activity on the tablet beside the class: what to say, what is on the board, what to listen for.
     class Page < Listen::Page
-      view :"conduct/conduct", tab: "plan"
+      view :"conduct/conduct", tab: "plan", inert: true
 
       attr_reader :part, :trouble
 

@@ -4,7 +4,7 @@ module Pages
   module Listen
     # A posed problem on which answers are recorded: whose turn it is, the last records, what a wrong answer may be.
     class Page < Shared::Page
-      view :"listen/listen", tab: "listen", title: "Listen", scripts: %w[listen]
+      view :"listen/listen", tab: "listen", title: "Listen", scripts: %w[listen], inert: true
 
       attr_reader :posed, :chosen, :recorder
 

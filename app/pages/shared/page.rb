@@ -16,14 +16,15 @@ module Pages
       extend Forwardable
 
       # What all pages of a kind have: their view, tab, title, and the scripts they need beside the usual ones.
-      Kind = Struct.new(:view, :tab, :title, :scripts, keyword_init: true)
+      # inert: whether nothing in it is htmx's to look for, and it comes without.
+      Kind = Struct.new(:view, :tab, :title, :scripts, :inert, keyword_init: true)
 
       class << self
         def view(name, **more) = @kind = Kind.new(view: name, scripts: [], **more).freeze
         def kind = @kind || superclass.kind
       end
 
-      def_delegators :"self.class.kind", :view, :tab, :title, :scripts
+      def_delegators :"self.class.kind", :view, :tab, :title, :scripts, :inert
       # Who looks, at which class, when; what the browser sent.
       def_delegators :@visit, :room, :evidence, :today, :person, :substitute?, :role, :may?, :env, :request,
                      :params, :htmx?,
