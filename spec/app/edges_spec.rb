@@ -19,6 +19,48 @@ RSpec.describe "Edges" do
   # What is so a second before the edge, on it, and a second after.
   def around(edge) = [-1, 0, 1].map { |step| yield edge + step }
 
+  it "what a child was heard in most of late counts from the day after so many days ago" do
+    morning = Time.utc(2026, 11, 24, 9)
+    on = room.today(morning)
+    hear(ada, [9, 4], at: morning - (28 * 86_400))
+    hear(ada, [8, 4], at: morning - (28 * 86_400) - 60)
+    hear(ada, [3, 1], at: morning - (27 * 86_400))
+    busiest = -> { Records::Evidence.new(room).busiest(ada, days: 28, on: on) }
+    expect(busiest.call).to eq(%w[add to5])
+    hear(ada, [7, 4], at: morning - (27 * 86_400) - 60)
+    hear(ada, [6, 5], at: morning - (27 * 86_400) - 120)
+    expect(busiest.call).to eq(%w[add bridge])
+  end
+
+  it "a board's version goes on by one with each change" do
+    lesson = pose(room).lesson
+    before = lesson.refresh.board_version
+    2.times { lesson.command("uncover") }
+    expect(lesson.refresh.board_version).to eq(before + 2)
+  end
+
+  it "a story for all has no sets of numbers; one with two has" do
+    set = Struct.new(:level, :names)
+    part = Struct.new(:told, :items, :sets, :options, :seed, :reason, :role, :range, :slip)
+    proposal = Records::Proposal.new(Records::Week.new(room, Rungs::SchoolDays.monday(room.today)), room.today)
+    kept = lambda do |sets|
+      proposal.send(:details, part.new(true, [{}], sets, {}, 1, "why", :story, "to10", nil)).sets
+    end
+    expect(kept.call([set.new("middle", [ada])])).to eq({})
+    expect(kept.call([set.new("easier", []), set.new("middle", [ada])])).to eq("easier" => [], "middle" => [ada.id])
+  end
+
+  it "a surprise is told of one lesson alone, of that day's answers, and of three at most" do
+    today = room.today
+    days = Array.new(6) { |back| now - ((back + 2) * 86_400) }
+    days.product(room.children) { |at, child| hear(child, [4, 3], at: at, code: "count_all") }
+    room.children.first(4).each { |child| hear(child, [4, 2], code: "known_fact") }
+    told = ->(from, to) { Records::LookBack.new(room, Records::Evidence.new(room), from, to).surprises }
+    expect(told.call(today, today).map { |each| [each.rung, each.up] }).to eq([[5, true]] * 3)
+    expect(told.call(today - 1, today)).to eq([])
+    expect(told.call(today - 2, today - 2)).to eq([])
+  end
+
   describe "what is kept for a time" do
     it "what was brought in can be taken back for thirty days" do
       id = Records::Brought.note(room, teacher[0], "answers", "a.csv")

@@ -37,12 +37,34 @@ RSpec.describe "The sheets’ tables" do
     end)
   end
 
+  def child
+    Sheets::ChildRecord.new(title: "Ada", about: "Room 4", standing: ["Adding: counts on.", "Taking away: not heard."],
+                            answers: [["1 Nov", "9 + 5 = □", "count on"], ["2 Nov", "8 + 4 = □", "make ten"]],
+                            told: { "Notes" => ["One.", "Two."], "Photos" => [] }, photos: [])
+  end
+
+  def lesson
+    part = Sheets::LessonPage::Part.new(title: "Twins", minutes: 7, says: ["How many?", "“Five,” says Ada."],
+                                        following: "4 + 4 = □", materials: ["buttons"], cautions: ["Small things."],
+                                        listen_for: ["“Eight!”"])
+    Sheets::LessonPage.new(parts: [part, part], turns: [%w[Ada unheard.], ["Bo", "not clear"]], title: "Tuesday")
+  end
+
+  # As every sheet is where nothing else is said: with a line for the name.
+  def named
+    Class.new(Sheets::Sheet) do
+      def self.title = "A sheet"
+      def body = ending
+    end.new
+  end
+
   it "hold for the pages for the next teacher and of a child" do
     parts = { "Works" => ["Adding, to 10: works mostly by counting on."], "Knows by heart" => [],
               "Slips that came back" => ["Start counted (3 times). Ask: “Where do you start?”"] * 3 }
     told = { "Ada" => parts, "Bo" => {} }.map { |name, its| Sheets::NextTeacher::Told.new(title: name, parts: its) }
     pages = Sheets::NextTeacher.new(each: told, where: "Room 4, Lantern Quay School", title: "For the next teacher",
                                     paper: "a4")
-    expect_table("sheets_told", { "next teacher" => sum(pages.render.b) })
+    expect_table("sheets_told", { "next teacher" => sum(pages.render.b), "child" => sum(child.render.b),
+                                  "lesson" => sum(lesson.render.b), "named" => sum(named.render.b) })
   end
 end
