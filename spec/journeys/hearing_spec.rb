@@ -129,9 +129,10 @@ RSpec.describe "Names on Listen", type: :feature do
     visit "/listen/#{room.id}?problem=#{posed.id}"
     tap_child "Cleo"
     tap_rung "Count on"
+    find("summary", text: "Photo of the drawing").click
     expect(page).to have_css(".added", text: "The drawing, not the child")
     page.driver.browser.network_conditions = { offline: true, latency: 0, throughput: 0 }
-    attach_file "Photo of the drawing", file, make_visible: true
+    attach_file "Take it", file, make_visible: true
     expect(page).to have_css("#trouble", text: "1 tap is waiting")
     page.driver.browser.network_conditions = { offline: false, latency: 0, throughput: 1_000_000 }
     expect(page).to have_css(".photo img", wait: 10)

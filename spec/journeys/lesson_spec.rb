@@ -103,7 +103,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(room.problems_dataset.select_order_map(:item)).to eq([0, 1, 2])
     problem = room.problems_dataset.last.problem
     find("summary", text: "Ways that may be heard").click
-    within("details[open]") { select "Ada", from: "by" }
+    within("details.fold[open]") { select "Ada", from: "by" }
     within(".said-ways") { first("button", text: /more is/).click }
     expect(page).to have_css("figcaption", count: 1, text: /more is .* A/)
     2.times do |turn|

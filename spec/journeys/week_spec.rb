@@ -102,7 +102,7 @@ RSpec.describe "A week", type: :feature do
         expect(page).to have_no_css(".things > li", text: "Set of dominoes")
         find("summary", text: "On your shelf").click
         expect(page).to have_css("details .things li", text: "Set of dominoes")
-        within("[aria-label='Bring for']") { find("a", text: "Mon").click }
+        within("[aria-label='Things to bring for']") { find("a", text: "Mon").click }
         expect(page).to have_css("h2", text: "Print")
         expect(page).to have_no_css(".things li", text: "dominoes", visible: :all)
         expect(page).to have_button("Print for Monday")
