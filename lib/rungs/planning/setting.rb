@@ -17,7 +17,8 @@ module Rungs
     end
 
     # Headings, those that matter first before the others.
-    Setting::GROUPS = { first: "What matters first", shown: "On the board and on paper", around: "Words, days and devices" }.freeze
+    Setting::GROUPS = { first: "What matters first",
+                        shown: "On the board and on paper", around: "Words, days and devices" }.freeze
 
     Setting::ALL = Catalogue.new("setting", [
       { id: "turned", group: :shown, question: "Are 2 + 3 and 3 + 2 two ways or one?",
