@@ -10,7 +10,7 @@ require "tmpdir"
 # Walks the pages and gathers what the checkers find.
 class Check
   ROOM = %w[today plan lesson week find conduct board listen listen/%s/seats climb groups hear back numbers sheets
-            sheets/%s/enter search share].freeze
+            sheets/%s/enter search share own own/%s/parts people records].freeze
   OPEN = ["/account", "/account/log", "/account/change-password", "/gallery", "/b/", "/nowhere"].freeze
   SIGNED_OUT = ["/account/login", "/account/create-account", "/b/?code=ABCDEF"].freeze
   JAR = "node_modules/vnu-jar/build/dist/vnu.jar"
