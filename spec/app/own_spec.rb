@@ -112,6 +112,17 @@ RSpec.describe "What a teacher writes" do
     expect(last_response.status).to eq(422)
   end
 
+  it "is moved to another day, and goes for the next best where that is asked" do
+    take
+    send_form "/week/#{room.id}/move", item: part.id, place: room.today + 1
+    moved = room.lesson_on(room.today + 1).course.parts.last
+    expect([moved.title, moved.items.item(1).equation]).to eq(["Clap it", "7 + 5 = □"])
+    send_form "/week/#{room.id}/parts/#{moved.id}/exchange"
+    other = Records::LessonPart[moved.id]
+    expect([other.kind == Rungs::Activity::OWN.id, other.details.own]).to eq([false, nil])
+    expect(other.items.size).to be_positive
+  end
+
   it "changes lessons to come from the shelf, but not what was changed for one lesson only, nor what has begun" do
     take
     send_form "/own/#{room.id}/parts/#{shelf.last.id}", do: "take", day: room.today + 1
