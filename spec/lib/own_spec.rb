@@ -119,8 +119,8 @@ RSpec.describe Rungs::Own do
       expect(share["half"]).to be_between(160, 240)
       expect(share["among"]).to be_between(15, 100)
       large = told(described_class.new(things: [thing], share: "alone"), 30, "add_to.result", "to20")
-      own = large.select { |story| story.text.include?("pebble") }
-      expect(own.map { |story| story.problem.whole }.max.to_i).to be <= 12
+      mine = large.select { |story| story.text.include?("pebble") }
+      expect(mine.map { |story| story.problem.whole }.max.to_i).to be <= 12
     end
 
     it "tells of the usual things at a place of one's own, and of nothing where it is gone" do
