@@ -68,7 +68,7 @@ RSpec.describe "Looking at what was heard" do
     DB[:absences].insert(classroom_id: room.id, child_id: room.children[1].id, day: room.today)
     get "/back/#{room.id}"
     expect(body).to include("1 child heard, 1 answer to 1 problem", "The starting number counted as a step : Ada",
-                            "Cleo, Dag, Eda", "Who is away: Bo")
+                            "Cleo, Dag, Eda", "Away: Bo")
     back = Records::LookBack.new(room, Records::Evidence.new(room), room.today - 7, room.today)
     expect([back.heard.map(&:name), back.away, back.following.size]).to eq([["Ada"], [], 0])
     expect(body).to include("Not enough was heard for a proposal")
