@@ -25,8 +25,10 @@ module Records
 
       # Of a slip there is one question: the last.
       def ask(room, question)
-        where(classroom_id: room.id, kind: "question").where(SLIP => question.slip).delete
-        keep(room, question)
+        DB.transaction do
+          where(classroom_id: room.id, kind: "question").where(SLIP => question.slip).delete
+          keep(room, question)
+        end
       end
 
       private

@@ -6,6 +6,8 @@ module Pages
     class Routes < Shared::Tab
       needs :plan, see: :see_plan
 
+      helpers Shared::IntoLesson
+
       before("/:room/?*") do
         @form = checked(FindContract)
         @coming_day = @form[:day]
@@ -22,19 +24,7 @@ module Pages
         kind = activity.with(Page.options_of(activity, room, params), room.activity_settings)
         seed = @form[:seed] || 1
         kind.data(seed: seed)
-        lesson = @form[:now] ? room.start_lesson(today) : room.lesson_for(coming_day)
-        part = lesson.course.plan(activity.id, details: { options: kind.chosen, seed: seed })
-        return go(lesson, part) if @form[:now]
-
-        env["rack.session"]["note"] = "#{activity.title} is put into #{coming_lesson}."
-        redirect "/lesson/#{room.id}#{"?day=#{coming_day}" unless coming_day == today}"
-      end
-
-      helpers do
-        def go(lesson, part)
-          lesson.course.go(lesson.course.part(part.id))
-          redirect "/conduct/#{room.id}"
-        end
+        into_lesson(activity, day: coming_day, now: @form[:now], details: { options: kind.chosen, seed: seed })
       end
     end
   end

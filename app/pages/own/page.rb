@@ -6,9 +6,6 @@ module Pages
     class Page < Shared::Page
       view :"own/own", tab: "plan", title: "Your own"
 
-      # Stories that are looked at before a word is kept.
-      LOOK = 3
-
       attr_reader :trouble, :typed, :look
 
       # @param typed [Hash{String => String}] a word or a question that is not kept yet
@@ -23,7 +20,6 @@ module Pages
       def new_part = "/own/#{room.id}/parts#{"?day=#{asked[:day]}" if asked[:day]}"
       def parts = @parts ||= Records::Own.of(room, "part")
       def words(kind) = Records::Own.of(room, kind)
-      def questions = words("question")
       def as_typed(kind, field) = (typed[field] if asked[:kind] == kind)
       def kind_of(own) = Rungs::Activity::OWN.with({ "picture" => own.written.picture }, own: own.written)
 

@@ -6,6 +6,8 @@ module Pages
     class Routes < Shared::Tab
       needs :plan, see: :see_plan
 
+      helpers Shared::IntoLesson
+
       PART = %w[title minutes lines sentences picture bring caution].freeze
       WORD = %w[one many most drawing where name slip words].freeze
 
@@ -98,20 +100,10 @@ module Pages
           before ? before.change(written) : Records::Own.keep(room, written)
         end
 
-        # Into the lesson of a day; begun at once where that is asked.
         def take(written)
-          lesson = @form[:do] == "now" ? room.start_lesson(today) : room.lesson_for(@form[:day] || coming_day)
-          part = lesson.course.plan(Rungs::Activity::OWN.id, minutes: written.minutes,
-                                                             details: Records::Details.own(written))
-          return begin_now(lesson, part) if @form[:do] == "now"
-
-          env["rack.session"]["note"] = "#{written.title} is put into the lesson."
-          redirect "/lesson/#{room.id}?day=#{lesson.held_on}"
-        end
-
-        def begin_now(lesson, part)
-          lesson.course.go(lesson.course.part(part.id))
-          redirect "/conduct/#{room.id}"
+          into_lesson(Rungs::Activity::OWN, day: @form[:day] || coming_day, now: @form[:do] == "now",
+                                            title: written.title, minutes: written.minutes,
+                                            details: Records::Details.own(written))
         end
 
         def take_out(kept)
