@@ -98,6 +98,16 @@ RSpec.describe "Numbers that a teacher changes" do
     expect(squeezed).to include("/conduct/#{room.id}")
   end
 
+  it "are given to one more that is like the last with as many" do
+    written = Rungs::Own.read("part", "title" => "Clap", "minutes" => "5", "picture" => "none", "lines" => "Clap!",
+                                      "sentences" => "7 + 5 = ?\n2 + 3 + 4 = ?")
+    own = lesson.course.plan("own_part", details: Records::Details.own(written))
+    Records::ItemsByHand.new(own).add([8, 6])
+    Records::ItemsByHand.new(Records::LessonPart[own.id]).add([1, 2, 3])
+    expect(Records::LessonPart[own.id].items.all_data.last(2).map { |data| data[:equation] })
+      .to eq(["8 + 6 = □", "1 + 2 + 3 = □"])
+  end
+
   it "keep their ways where they have no problem" do
     looks = lesson.course.plan("quick_look", details: { options: {}, seed: 2, count: 3 })
     looks.items.keep_way(1, looks.items.item(1).answer.to_s)

@@ -127,6 +127,8 @@ RSpec.describe "What a teacher writes" do
     take
     send_form "/own/#{room.id}/parts/#{shelf.last.id}", do: "take", day: room.today + 1
     other = room.lesson_on(room.today + 1).course.parts.last
+    get "/own/#{room.id}/lesson/#{other.id}"
+    expect(Nokogiri::HTML5(last_response.body).at_css(".own-part")["action"]).to eq("/own/#{room.id}/lesson/#{other.id}")
     send_form "/own/#{room.id}/lesson/#{other.id}", **written, title: "Only then", do: "today"
     expect([shelf.last.written.title, other.refresh.title]).to eq(["Clap it", "Only then"])
     send_form "/own/#{room.id}/parts/#{shelf.last.id}", **written, title: "For all", minutes: "9", do: "keep"
@@ -165,8 +167,8 @@ RSpec.describe "What a teacher writes" do
     room.keep_settings("own_words" => "alone")
     get "/plan/#{room.id}?situation=add_to.result&band=to10"
     expect(squeezed).to include("pebble")
-    send_form "/own/#{room.id}/words", **word, one: "a|b", do: "look"
-    expect([last_response.status, squeezed]).to match([422, include("cannot hold “|”", "pebbles")])
+    send_form "/own/#{room.id}/words", **word, one: "a|b", many: "anchors", do: "look"
+    expect([last_response.status, squeezed]).to match([422, include("cannot hold “|”", 'value="anchors"')])
     send_form "/own/#{room.id}/words/#{Records::Own.of(room, 'thing').first.id}", kind: "thing"
     expect(Records::Own.of(room, "thing")).to eq([])
   end

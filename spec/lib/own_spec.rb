@@ -67,13 +67,36 @@ RSpec.describe Rungs::Own do
     items = own.items.map { |data| kind.item(data) }
     expect(items.map(&:answer)).to eq([12, 7, 6, 7])
     expect(items.map(&:written)).to eq(["7 + 5 = 12", "12 − 7 = 5", "6 + 3 = 9", "8 + 4 = 7 + 5"])
-    expect(items.first(3).map { |item| item.steps.count { |step| step.name == "check" } }).to eq([1, 2, 1])
+    expect(items.map { |item| item.steps.count { |step| step.name == "check" } }).to eq([1, 2, 1, 1])
     expect(items[2].steps.find { |step| step.name == "check" }.layout.alt).to include("6 and 3")
     expect(items.map { |item| item.steps.first.layout.alt }).to all(include("a number to find"))
     plain = Rungs::Activity::OWN.with({ "picture" => "none" }, own: own).item(own.items.first)
     expect(plain.steps.map(&:name)).to eq(%w[ask write])
     expect(kind.face.answer).to eq(12)
     expect(Rungs::Activity::OWN.with({}, own: part(lines: "Hear")).face.ask).to eq("Hear")
+  end
+
+  it "begins with its words where it has some, before its sentences, and else with its first sentence" do
+    both = part(lines: "Clap!", sentences: "7 + 5 = ?")
+    expect(both.items).to eq([{ title: "Clap it", lines: [{ say: "Clap!" }] }, { equation: "7 + 5 = □" }])
+    expect(part(sentences: "7 + 5 = ?").items).to eq([{ equation: "7 + 5 = □" }])
+    expect(part.items).to eq([{ title: "Clap it", lines: [] }])
+  end
+
+  it "takes whatever a child said to its words, and to a sentence what comes to its answer" do
+    kind = Rungs::Activity::OWN.with
+    words, sum = part(lines: "Clap!", sentences: "7 + 5 = ?").items.map { |data| kind.item(data) }
+    expect(kind.way(words, " I clapped twice ").text).to eq("I clapped twice")
+    expect(kind.way(words, "a" * 60).text.size).to eq(60)
+    ["", " ", "a" * 61].each { |said| expect { kind.way(words, said) }.to raise_error(Rungs::Error::NotAProblem) }
+    expect(kind.way(sum, "7 + 3 + 2").text).to eq("7 + 3 + 2 = 12")
+    expect { kind.way(sum, "7 + 6") }.to raise_error(Rungs::Error::NotAProblem, /is 13, not 12/)
+  end
+
+  it "says a question with the slip it stands beside" do
+    question = described_class.read("question", "slip" => "part.added_instead", "words" => "Did some go?")
+    slip = Rungs::Slip::ALL.find { |each| [each.table, each.id] == %w[part added_instead] }
+    expect(question.said).to eq("#{slip.title}: “Did some go?”")
   end
 
   it "counts what to bring where a number says so, and names the rest" do

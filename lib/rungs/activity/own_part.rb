@@ -104,7 +104,7 @@ module Rungs
       end
 
       def sentence(asked, data)
-        make(ask: in_words(asked.to_s), answer: (asked.answer unless asked.many_answers?), problem: asked, data: data,
+        make(ask: in_words(asked.to_s), answer: asked.answer, problem: asked, data: data,
              shown: sentence_picture(asked.to_s), steps: sentence_steps(asked))
       end
 
@@ -118,7 +118,7 @@ module Rungs
 
       # The whole sum or difference, to be seen.
       def as_solved(asked)
-        return asked if asked.two_sided? || asked.many_answers?
+        return asked if asked.two_sided?
 
         problem("#{asked.solved.to_s.split(' = ').find { |side| side.match?(/[+−]/) }} = ?")
       end
