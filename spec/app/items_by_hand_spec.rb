@@ -21,7 +21,9 @@ RSpec.describe "Numbers that a teacher changes" do
   it "are changed, added, put in order and taken out, and stay so whenever the part is read" do
     first = sums
     ask "change", item: 1, numbers: [9, 8]
-    ask "add", item: 0, numbers: [7, 7]
+    expect(last_response.headers["location"]).to end_with("#{path}#item-1")
+    ask "add", numbers: [7, 7]
+    expect(last_response.headers["location"]).to end_with(path)
     ask "earlier", item: 4
     ask "out", item: 0
     expect(sums).to eq([[9, 8], first[2], [7, 7], first[3]])
@@ -96,6 +98,14 @@ RSpec.describe "Numbers that a teacher changes" do
     expect(lesson.refresh.board.item).to eq(0)
     get path
     expect(squeezed).to include("/conduct/#{room.id}")
+  end
+
+  it "leave the board to another part that is on it" do
+    other = lesson.course.plan("twins", details: { options: {}, seed: 1, count: 3 })
+    lesson.refresh.show_item(other, 1)
+    before = lesson.refresh.board_version
+    ask "out", item: 1
+    expect([lesson.refresh.board.part, lesson.board.item, lesson.board_version]).to eq([other.id, 1, before])
   end
 
   it "are given to one more that is like the last with as many" do

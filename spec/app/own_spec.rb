@@ -128,7 +128,8 @@ RSpec.describe "What a teacher writes" do
     send_form "/own/#{room.id}/parts/#{shelf.last.id}", do: "take", day: room.today + 1
     other = room.lesson_on(room.today + 1).course.parts.last
     get "/own/#{room.id}/lesson/#{other.id}"
-    expect(Nokogiri::HTML5(last_response.body).at_css(".own-part")["action"]).to eq("/own/#{room.id}/lesson/#{other.id}")
+    action = Nokogiri::HTML5(last_response.body).at_css(".own-part")["action"]
+    expect(action).to eq("/own/#{room.id}/lesson/#{other.id}")
     send_form "/own/#{room.id}/lesson/#{other.id}", **written, title: "Only then", do: "today"
     expect([shelf.last.written.title, other.refresh.title]).to eq(["Clap it", "Only then"])
     send_form "/own/#{room.id}/parts/#{shelf.last.id}", **written, title: "For all", minutes: "9", do: "keep"

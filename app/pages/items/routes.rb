@@ -13,7 +13,7 @@ module Pages
       post "/:room/:part" do
         form = checked(ItemsContract)
         carry_out(form)
-        redirect "/items/#{room.id}/#{@part.id}##{form[:item] && "item-#{form[:item]}"}"
+        redirect "/items/#{room.id}/#{@part.id}#{"#item-#{form[:item]}" if form[:item]}"
       rescue Rungs::Error => e
         status 422
         show Page.new(self, @part, trouble: e.message, **form)
