@@ -5,10 +5,15 @@ module Records
   class Own < Sequel::Model(:own)
     many_to_one :classroom, class: "Records::Classroom"
 
+    dataset_module do
+      # What was not taken out.
+      def there = where(removed_at: nil)
+    end
+
     class << self
-      # @param kind [String] of Rungs::Own::ALL
+      # @param kinds [Array<String>] of Rungs::Own::ALL
       # @return [Array<Own>] in the order in which they were written
-      def of(room, kind) = where(classroom_id: room.id, kind: kind).order(:id).all
+      def of(room, *kinds) = there.where(classroom_id: room.id, kind: kinds).order(:id).all
 
       # @param written [Rungs::Own::Part] or another of its kinds
       # @param brought [Integer, nil] under which it can be taken back
@@ -16,9 +21,8 @@ module Records
       # @raise [Rungs::Error::TooMany]
       def keep(room, written, brought: nil)
         kind, content = written.class.id, Sequel.pg_jsonb(written.kept)
-        there = where(classroom_id: room.id, kind: kind)
-        there.first(content: content) || begin
-          full if there.count >= Rungs::Own::MOST
+        there.first(classroom_id: room.id, kind: kind, content: content) || begin
+          check_room(room, kind)
           create(classroom_id: room.id, kind: kind, content: content, brought_id: brought)
         end
       end
@@ -26,14 +30,17 @@ module Records
       # Of a slip there is one question: the last.
       def ask(room, question)
         DB.transaction do
-          where(classroom_id: room.id, kind: "question").where(SLIP => question.slip).delete
+          there.where(classroom_id: room.id, kind: "question").where(SLIP => question.slip).delete
           keep(room, question)
         end
       end
 
-      private
+      # @raise [Rungs::Error::TooMany] where a class has as many of a kind as it keeps
+      def check_room(room, kind)
+        return if there.where(classroom_id: room.id, kind: kind).count < Rungs::Own::MOST
 
-      def full = raise(Rungs::Error::TooMany, "A class keeps #{Rungs::Own::MOST} of these. Take one out first.")
+        raise Rungs::Error::TooMany, "A class keeps #{Rungs::Own::MOST} of these. Take one out first."
+      end
     end
 
     SLIP = Sequel.lit("content ->> 'slip'")
@@ -41,6 +48,15 @@ module Records
 
     # @return [Rungs::Own::Part] or another of its kinds
     def written = @written ||= Rungs::Own::ALL.fetch(kind).of(content)
+
+    # Taken out, to be put back or not.
+    def take_out = update(removed_at: Time.now)
+
+    # @raise [Rungs::Error::TooMany]
+    def put_back
+      self.class.check_room(classroom, kind)
+      update(removed_at: nil)
+    end
 
     # Other words in its place; lessons to come that have it as it was get them too.
     # @param written [Rungs::Own::Part]

@@ -9,6 +9,7 @@ Sequel.migration do
       String :kind, null: false
       column :content, :jsonb, null: false
       column :at, :timestamptz, null: false, default: Sequel::CURRENT_TIMESTAMP
+      column :removed_at, :timestamptz
       Bignum :brought_id
       check(kind: %w[part thing place person question])
       index %i[classroom_id kind]

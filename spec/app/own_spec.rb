@@ -36,6 +36,11 @@ RSpec.describe "What a teacher writes" do
     expect(shelf.map { |own| own.written.title }).to eq(["Clap again"])
     send_form "/own/#{room.id}/parts/#{shelf.first.id}", do: "out"
     expect(shelf).to eq([])
+    get "/own/#{room.id}"
+    undo = Nokogiri::HTML5(last_response.body).at_css(".note form")["action"]
+    expect(squeezed).to include("Clap again: Clap! is taken out.")
+    send_form undo
+    expect(shelf.map { |own| own.written.title }).to eq(["Clap again"])
   end
 
   it "comes back with all that was typed where something of it cannot be" do

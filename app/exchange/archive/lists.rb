@@ -9,9 +9,9 @@ module Exchange
       IN_PARTS = ->(ids) { PROBLEMS.call(ids).exclude(part_id: nil).select(:part_id) }
       GAVE = ->(ids) { DB[:way_givers].where(child_id: ids).select(:way_id) }
       NONE = ->(_) { false }
-      ALL_OF = ->(_) { true }
+      THERE = ->(_) { { removed_at: nil } }
       OWN = ->(ids) { { child_id: ids } }
-      private_constant :ASKED, :PROBLEMS, :IN_PARTS, :GAVE, :NONE, :ALL_OF, :OWN
+      private_constant :ASKED, :PROBLEMS, :IN_PARTS, :GAVE, :NONE, :THERE, :OWN
 
       OPERATIONS, BANDS = Rungs::Problem::OPERATIONS, Rungs::Problem::Band::ALL.ids.freeze
       CODES = [*Rungs::Strategy::Rung::ALL.ids, *Rungs::Strategy::OffLadder::ALL.ids].freeze
@@ -181,10 +181,11 @@ module Exchange
           integer :records, "from how many answers"
           date :day, "when"
         end,
-        list(:own, "what its teachers wrote themselves", numbered: false, order: %i[id], of_child: ALL_OF) do
+        list(:own, "what its teachers wrote themselves", numbered: false, order: %i[id], of_child: THERE) do
           text :kind, "what it is", among: Rungs::Own::ALL.ids
           json :content, "its fields"
           time :at, "when it was written"
+          time :removed_at, "when it was taken out", none: true
         end
       ].freeze
       BY_NAME = ALL.to_h { |each| [each.name, each] }.freeze

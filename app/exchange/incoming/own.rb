@@ -20,7 +20,10 @@ module Exchange
 
       private
 
-      def written = @written ||= @source.document["own"].map { |row| Rungs::Own.read(row["kind"], row["content"]) }
+      def written
+        @written ||= @source.document["own"].reject { |row| row["removed_at"] }
+                                            .map { |row| Rungs::Own.read(row["kind"], row["content"]) }
+      end
     end
   end
 end

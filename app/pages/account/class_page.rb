@@ -24,7 +24,7 @@ module Pages
         case what
         when :children then room.children.any?
         when :assistants then Records::Membership.of(room).any? { |each| each.role == "assistant" }
-        else Records::Own.where(classroom_id: room.id, kind: %w[thing place person]).any?
+        else Records::Own.of(room, "thing", "place", "person").any?
         end
       end
 

@@ -74,6 +74,12 @@ module Pages
 
       post("/:room/words/:own") { take_out(own(@form[:kind])) }
 
+      # Undoes taking something out.
+      post "/:room/back/:own" do
+        own(@form[:kind]).put_back
+        redirect "#{here}##{@form[:kind]}"
+      end
+
       helpers do
         def here = "/own/#{room.id}"
         def typed(fields) = params.slice(*fields).transform_values { |each| each.is_a?(String) ? each : "" }
@@ -107,7 +113,8 @@ module Pages
         end
 
         def take_out(kept)
-          kept.destroy
+          kept.take_out
+          undoable("#{kept.written.said} is taken out.", "#{here}/back/#{kept.id}?kind=#{kept.kind}")
           redirect "#{here}##{kept.kind}"
         end
       end

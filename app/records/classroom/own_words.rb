@@ -7,7 +7,7 @@ module Records
       # @return [Rungs::Problem::Book] the usual stories, with one's own words among them
       def book
         @book ||= begin
-          own = Own.where(classroom_id: id, kind: %w[thing place person]).order(:id).all.group_by(&:kind)
+          own = Own.of(self, "thing", "place", "person").group_by(&:kind)
           written = own.transform_values { |rows| rows.map(&:written) }
           people = [*written["person"]&.map(&:name), *(called if setting("children_in_stories") == "yes")]
           Rungs::Own::Book.new(things: written.fetch("thing", []), places: written.fetch("place", []), people: people,
