@@ -11,10 +11,6 @@ module Pages
                 \A/(calendar|substitute|schema|invite)/|\A/b(/|\z)}x
 
       WRONG = "not an e-mail and a password that go together"
-      # Fields of a new account, as they are told of.
-      FIELDS = { "email" => "the e-mail", "password" => "the password", "room" => "what the class is called",
-                 "name" => "your name", "invitation" => "the invitation code" }.freeze
-
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
       MADE = "If that address was free, the account is made now: sign in with it."
       NEW_PASSWORD = "The password for Rungs was set anew"
@@ -137,6 +133,8 @@ module Pages
           tell_all(faults) if faults.size > 1
         end
         auth_class_eval do
+          include NewAccount
+
           # What is asked for is read with who asks.
           def currently_active_session?
             key = session[session_id_session_key] or return false
@@ -195,43 +193,6 @@ module Pages
             password_hash(param(password_param)) if param_or_nil(password_param)
             set_notice_flash words
             redirect "/account/login"
-          end
-
-          def typed(field) = param_or_nil(field).to_s.strip
-
-          # What is wrong with the form of a new account, by its field, all at once.
-          # @return [Hash{String => String}]
-          def faults_of_account
-            address = login_does_not_meet_requirements_message unless login_meets_requirements?(login_param_value)
-            password = password_requirement unless password_meets_requirements?(param(password_param))
-            { login_param => address, password_param => password, **faults_of_names }.compact
-          end
-
-          def password_requirement = password_requirement_message || password_does_not_meet_requirements_message
-
-          def faults_of_names
-            most = Shared::Contract::NAME_LENGTH
-            { "invitation" => ("not the code that bin/start prints on this machine" unless invited?),
-              "room" => ("1 to #{most} characters, please" unless typed("room").size.between?(asked_in? ? 0 : 1, most)),
-              "name" => ("at most #{most} characters, please" if typed("name").size > most) }.compact
-          end
-
-          def tell_all(faults)
-            faults.each { |field, words| set_field_error(field, words) }
-            *first, last = SignIn::FIELDS.values_at(*faults.keys)
-            set_error_flash "#{create_account_error_flash.chomp('.')}: look at #{first.join(', ')} and #{last}."
-            response.status = 422
-            return_response create_account_view
-          end
-
-          # Somebody whom a class's teacher invited needs no class of their own.
-          def asked_in? = Records::Invitation.by_code(session["invited"])&.state == :good
-
-          def invited?
-            return true if asked_in?
-
-            asked = Settings.invitation
-            asked.nil? || Rack::Utils.secure_compare(param_or_nil("invitation").to_s.strip, asked)
           end
         end
 
