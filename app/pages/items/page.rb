@@ -16,7 +16,7 @@ module Pages
         @trouble = trouble
       end
 
-      def title = "#{part.title}: its numbers"
+      def title = "Its numbers: #{part.title}"
       def here = "/items/#{room.id}/#{part.id}"
       def kind = part.items.kind
       def data = part.items.all_data
