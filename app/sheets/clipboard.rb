@@ -51,6 +51,9 @@ module Sheets
     # A shorter list has more room in each row, so that the page is full.
     def row_high = @row_high ||= ((paper.height - HEAD - 1) / [@children.size, rows].min).clamp(ROW, MOST)
 
+    # Where a line of words stands in the middle of a row.
+    def middle = (row_high - 4.4) / 2
+
     # Fewer problems have wider columns.
     def wide(places) = (paper.width - NAMES) / places.size.clamp(2, ACROSS).to_f
 
@@ -71,18 +74,18 @@ module Sheets
 
     def marks
       MARKS.each_with_index do |mark, place|
-        paper.words(mark, x: 1.5 + (place * 3.6), y: 1.6, width: 3.4, size: 10, soft: place > 4, align: :center)
+        paper.words(mark, x: 1.5 + (place * 3.6), y: middle, width: 3.4, size: 12, soft: place > 4, align: :center)
       end
     end
 
     # @param others [Array<String, nil>] the child's own numbers, where they are not those above
     def row(child, y, wide, others)
       paper.line(0, y, paper.width, y, color: Paper::LINE, thick: 0.15)
-      paper.words(child, y: y + 1.4, width: NAMES - 2, size: child.length > LONG ? 7 : 11, leading: 0)
+      paper.words(child, y: y + middle, width: NAMES - 2, size: child.length > LONG ? 7 : 11, leading: 0)
       others.each_with_index do |own, index|
         x = NAMES + (index * wide)
         paper.again(:marks, x, y) { marks }
-        paper.words(own.delete_suffix(" = □"), x: x + 2, y: y + 4.6, width: wide - 2, size: 7, leading: 0) if own
+        paper.words(own.delete_suffix(" = □"), x: x + 2, y: y + row_high - 2.6, width: wide - 2, size: 7, leading: 0) if own
         paper.line(x + 31.5, y + row_high - 1.5, x + wide - 1.5, y + row_high - 1.5, color: Paper::SOFT)
       end
     end
