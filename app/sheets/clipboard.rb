@@ -85,9 +85,13 @@ module Sheets
       others.each_with_index do |own, index|
         x = NAMES + (index * wide)
         paper.again(:marks, x, y) { marks }
-        paper.words(own.delete_suffix(" = □"), x: x + 2, y: y + row_high - 2.6, width: wide - 2, size: 7, leading: 0) if own
+        own_numbers(own.delete_suffix(" = □"), x + 2, y, wide - 2) if own
         paper.line(x + 31.5, y + row_high - 1.5, x + wide - 1.5, y + row_high - 1.5, color: Paper::SOFT)
       end
+    end
+
+    def own_numbers(text, x, y, wide)
+      paper.words(text, x:, y: y + row_high - 2.6, width: wide, size: 7, leading: 0)
     end
   end
 end
