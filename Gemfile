@@ -16,6 +16,7 @@ gem "mail", require: false
 gem "pg"
 gem "prawn"
 gem "prawn-svg"
+gem "prometheus-client", require: false
 gem "puma"
 gem "rack-attack", require: false
 gem "rack-protection"

@@ -10,7 +10,10 @@ module Rungs
 end
 
 require_relative "../lib/rungs"
+require_relative "drain"
 require_relative "ending"
+require_relative "log"
+require_relative "metrics"
 require_relative "settings"
 require_relative "database"
 require_relative "words"

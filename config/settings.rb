@@ -5,7 +5,8 @@ require "fileutils"
 require "socket"
 require_relative "mail_box"
 
-# How this server was started. Secrets are made on first start and kept in var/, never in the repository.
+# How this server was started. Secrets are made on first start and kept in var/, never in the repository; several
+# servers of one database are given the same (RUNGS_SECRETS, a folder).
 module Settings
   LOOPBACK = %w[127.0.0.1 localhost ::1].freeze
 
@@ -50,9 +51,9 @@ module Settings
   # What somebody needs to make an account where others can reach the server; nil where nobody else can.
   def invitation = loopback? ? nil : secret("invitation") { SecureRandom.alphanumeric(10).downcase }
 
-  # Reads the secret of that name from var/, making it first where it is missing.
+  # Reads the secret of that name, making it first where it is missing.
   def secret(name)
-    file = File.join(var, "secrets", name)
+    file = File.join(ENV.fetch("RUNGS_SECRETS") { File.join(var, "secrets") }, name)
     unless File.size?(file)
       FileUtils.mkdir_p(File.dirname(file), mode: 0o700)
       File.write(file, yield, perm: 0o600)

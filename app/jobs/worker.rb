@@ -32,7 +32,7 @@ module Jobs
     rescue Rungs::Error, Records::Gone => e
       job.fail_with(Rungs.capital(e.message))
     rescue StandardError => e
-      warn e.class.name, *e.backtrace.grep_v(%r{/vendor/}).first(12)
+      Log.trouble(e)
       job.fail_with("Something went wrong on our side")
     end
 

@@ -49,6 +49,7 @@ module Live
         @windows[id] << window
         @listener ||= Thread.new { listen }
       end
+      counted
       write(window, event(version))
     end
 
@@ -76,8 +77,9 @@ module Live
     def listen
       loop do
         again = { loop: ->(_) { tell_all }, after_listen: ->(_) { tell_all }, timeout: HEARTBEAT }
-        DB.listen(CHANNELS, **again) { |channel, _, payload| pass_on(channel.to_sym, payload) }
+        LISTENING.listen(CHANNELS, **again) { |channel, _, payload| pass_on(channel.to_sym, payload) }
       rescue Sequel::DatabaseError, PG::Error
+        LISTENING.disconnect unless LISTENING.equal?(DB)
         sleep 1
       end
     end
@@ -117,9 +119,12 @@ module Live
       let_go(window)
     end
 
+    def counted = Metrics.streams(all.size)
+
     # @return [true]
     def let_go(window)
       @lock.synchronize { @windows.each_value { |open| open.delete_if { |each| each.equal?(window) } } }
+      counted
       window.socket.close
       true
     rescue IOError, SystemCallError

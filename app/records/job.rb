@@ -6,6 +6,7 @@ module Records
     CHANNEL = :rungs_jobs
     # How many of one account may wait; seconds that what was made is kept; seconds after which nothing comes any more.
     MOST, KEPT, LONGEST = 10, 3600, 900
+    STATES = %w[waiting going ready failed].freeze
     # Whoever holds this lock does the work, for all servers.
     LOCK = 4600
 
@@ -39,6 +40,9 @@ module Records
                     .where(database: DB[:pg_database].where(datname: Sequel.function(:current_database)).select(:oid))
                     .empty?
     end
+
+    # @return [Hash{String => Integer}] how many there are of each state that was ever seen
+    def self.counts = STATES.to_h { |state| [state, 0] }.merge(group_and_count(:state).as_hash(:state, :count))
 
     # The next to do: of the account that was served longest ago, its oldest.
     # @return [Job, nil] from now on going

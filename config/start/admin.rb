@@ -19,6 +19,7 @@ module Admin
       bin/rungs-admin tidy [--dry-run]    takes names and photos out of classes whose time is over; bin/start does it
                                           each day. With --dry-run it only says what it would do
       bin/rungs-admin password ADDRESS    a new password for an account, printed once; its sessions end
+      bin/rungs-admin migrate             the tables as this version has them: for a district, whose servers change none
       bin/rungs-admin go-back FILE        everything as it was in a copy that bin/start made before it changed tables;
                                           Rungs has to be ended first, and the version from then be in place
 
@@ -29,7 +30,8 @@ module Admin
   UNCHANGED = "Nothing was changed."
   # How many arguments each command takes after its name.
   COMMANDS = { "password" => 1..1, "go-back" => 1..1, "backup" => 0..0, "list" => 0..0, "check" => 0..1,
-               "restore" => 1..1, "tidy" => 0..1 }.freeze
+               "restore" => 1..1, "tidy" => 0..1,
+               "migrate" => 0..0 }.freeze
   VAR = ENV.fetch("RUNGS_VAR") { File.expand_path("../../var", __dir__) }
 
   module_function
@@ -75,6 +77,14 @@ module Admin
 
     Copies.new(File.dirname(file), owner_url).go_back(file)
     puts "Everything is as it was in #{File.basename(file)}."
+    0
+  end
+
+  def migrate
+    Database.migrate { |step,| puts "From step #{step} to #{Database.latest} …" }
+    LOADER.eager_load
+    Records::Ledger.catch_up
+    puts "The tables are at step #{Database.latest}."
     0
   end
 

@@ -5,6 +5,7 @@ module Pages
     # Looking back on a lesson, a week or a term, on one page.
     class Routes < Shared::Tab
       needs :ladders
+      reads_beside
 
       get("/:room") { show Page.new(self, **checked(BackContract)) }
     end

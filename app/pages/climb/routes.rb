@@ -5,6 +5,7 @@ module Pages
     # Where the children are and what moved, by the records so far.
     class Routes < Shared::Tab
       needs :ladders
+      reads_beside
 
       get "/:room" do
         page = Page.new(self, **checked(ViewContract))

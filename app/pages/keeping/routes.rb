@@ -5,6 +5,7 @@ module Pages
     # Records: taken out as files, brought in after a look, handed over, kept until the class ends.
     class Routes < Shared::Tab
       needs :keep
+      reads_beside %r{/(answers\.csv|answers\.jsonl|statements\.json|child|next\.pdf)\z}
 
       helpers Shared::MadeBeside
 

@@ -8,8 +8,13 @@ module Pages
     # that: a time to come, one from before there were classes, or none that can be read is now.
     module HeardAt
       EARLIEST = Time.utc(2000)
+      # Seconds after which a tap has waited on its tablet.
+      LATE = 5
 
       module_function
+
+      # Whether what comes now was tapped a while ago.
+      def late?(at, now: Time.now) = now - at >= LATE
 
       # @param said [String, nil] ISO 8601
       # @param lesson [Records::Lesson, nil] within whose hours it must be, where somebody takes one lesson only

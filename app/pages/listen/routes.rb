@@ -70,6 +70,7 @@ module Pages
       post "/:room/records" do
         form = checked(RecordContract)
         at = HeardAt.of(form[:happened_at], lesson: env["rungs.substitute"])
+        Metrics.tap_waited if HeardAt.late?(at)
         posed = posed_of(form, at) || halt(404)
         same_problem(posed, form[:equation])
         child = room.anybody(form[:child_id]) || halt(404)

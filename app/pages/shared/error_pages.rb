@@ -56,7 +56,7 @@ module Pages
       rescue StandardError => e
         return full if e.is_a?(Sequel::DatabaseError) && e.wrapped_exception.is_a?(PG::DiskFull)
 
-        warn e.class.name, *e.backtrace.grep_v(%r{/vendor/}).first(12)
+        Log.trouble(e)
         self.class.page(500)
       end
 

@@ -11,6 +11,15 @@ module Pages
         @needs = { act: act, see: see, but: but }
       end
 
+      # GETs of these paths may be read from a copy of the database, see Records::Standby.
+      #
+      #   reads_beside %r{/term\z}
+      def self.reads_beside(paths = //)
+        @beside = paths
+      end
+
+      def self.beside?(verb, path) = verb == "GET" && !@beside.nil? && path.match?(@beside)
+
       # @return [Symbol] an act of Records::Policy
       def self.needed(verb, path)
         _, other = @needs[:but].find { |pattern, _| path.match?(pattern) }
@@ -20,6 +29,16 @@ module Pages
       before("/:room/?*") do
         room
         allow(self.class.needed(request.request_method, request.path_info))
+      end
+
+      # What a route does, once the class was found by the database itself.
+      def route_eval
+        return super unless @room && self.class.beside?(request.request_method, request.path_info)
+
+        Records::Standby.read(room) do |from|
+          env["rungs.read"] = from
+          super
+        end
       end
     end
   end

@@ -6,6 +6,7 @@ module Pages
     # print for them.
     class Routes < Shared::Tab
       needs :plan, see: :see_plan
+      reads_beside %r{/term\z}
 
       before("/:room/?*") do
         @form = checked(WeekContract)
