@@ -27,11 +27,14 @@ Then start again."
     mkdir -p /etc/postgresql-common/createcluster.d
     echo "create_main_cluster = false" > /etc/postgresql-common/createcluster.d/rungs.conf
   fi
-  local log
+  local log policy=/usr/sbin/policy-rc.d made=
   log=$(mktemp)
+  # What they bring along as services stays off: Rungs starts what it needs, and only while it runs.
+  [ -e "$policy" ] || { printf '#!/bin/sh\nexit 101\n' > "$policy" && chmod 755 "$policy" && made=1; }
   { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing; } > "$log" 2>&1 ||
-    fail "The packages could not be installed. The last lines of the log ($log):
-$(tail -n 5 "$log")"
+    { [ -n "$made" ] && rm -f "$policy"; fail "The packages could not be installed. The last lines of the log ($log):
+$(tail -n 5 "$log")"; }
+  [ -n "$made" ] && rm -f "$policy"
   rm -f "$log"
 }
 
@@ -53,5 +56,6 @@ Is there a network? Is the disk full?"
   printf '%s' "$want" > "$stamp"
 }
 
+DISTRICT_PACKAGES="patroni python3-etcd etcd-server etcd-client haproxy pgbouncer openssl"
 RUNTIME_PACKAGES="ca-certificates ruby ruby-dev ruby-bundler build-essential libpq-dev libyaml-dev libffi-dev libvips42 postgresql-15 poppler-utils qpdf"
 export LANG=C.UTF-8 LC_ALL=C.UTF-8 BUNDLE_PATH=vendor/bundle BUNDLE_GEMFILE="$PWD/Gemfile"

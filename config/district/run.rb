@@ -1,0 +1,243 @@
+# frozen_string_literal: true
+
+# What bin/district runs: a whole district on this machine, on loopback, in var/district.
+require "bundler/setup"
+require "fileutils"
+require "json"
+require "net/http"
+require "open3"
+require "openssl"
+require_relative "../cluster_place"
+require_relative "plan"
+require_relative "program"
+
+# One run, from the files to the end of the last program.
+class District
+  class Failure < StandardError; end
+  include ClusterPlace
+
+  ROOT = File.expand_path("../..", __dir__)
+  FOLDER = ENV.fetch("RUNGS_DISTRICT") { File.join(ROOT, "var/district") }
+  HOST = "127.0.0.1"
+  HERE = { "etcd" => %w[etcd1], "patroni" => %w[db1 db2 db3], "haproxy" => %w[door], "pgbouncer" => %w[pool],
+           "server" => %w[server1 server2], "work" => %w[work1 work2] }
+         .transform_values { |names| names.to_h { |name| [name, HOST] } }.freeze
+  # In which they start; each is there before the next.
+  STEPS = [%w[etcd], %w[patroni], %w[haproxy pgbouncer], %w[server work]].freeze
+  # Seconds: between two looks, until one that ended is started again, and that a step is given.
+  WATCH, PAUSE, PATIENCE = 0.3, 1, 60
+  # Whose the programs of the district itself are where root starts it.
+  KEEPER = "postgres"
+
+  # @param port [Integer] where people reach it
+  def initialize(port)
+    @folder = FOLDER
+    @port = port
+    FileUtils.mkdir_p(@folder, mode: 0o755)
+    @since = Hash.new(0)
+  end
+
+  def run
+    hold_lock
+    write_files
+    %w[INT TERM].each { |name| trap(name) { @ending = true } }
+    STEPS.each { |kinds| @ending ? break : start(kinds) }
+    return if @ending
+
+    greet
+    watch until @ending
+  ensure
+    stop
+  end
+
+  private
+
+  def hold_lock
+    @lock = File.open(File.join(@folder, "lock"), File::RDWR | File::CREAT)
+    @lock.flock(File::LOCK_EX | File::LOCK_NB) || raise(Failure, "A district is already running from this folder.")
+  end
+
+  def plan
+    @plan ||= DistrictPlan.new(
+      HERE, folder: data, secrets: File.join(@folder, "secrets"), backups: File.join(@folder, "backups"),
+            people: HOST, url: "https://#{HOST}:#{@port}", networks: ["127.0.0.1/32"], secret: method(:secret),
+            workers: ENV.fetch("RUNGS_WORKERS", nil)
+    ) { |part, which| port_of(part, which) }
+  end
+
+  # A free one that is remembered; the one that was asked for where people come in.
+  def port_of(part, which)
+    return @port if part.kind == "haproxy" && which == "people"
+
+    @ports ||= Hash.new do |all, name|
+      remembered = File.size?(File.join(@folder, name)) && Integer(File.read(File.join(@folder, name)))
+      all[name] = remembered && free?(remembered) ? remembered : another(all.values).tap { |port| remember(name, port) }
+    end
+    @ports["port-#{part.name}-#{which}"]
+  end
+
+  def another(taken)
+    port = free_port
+    taken.include?(port) || port == @port ? another(taken) : port
+  end
+
+  def write_files
+    plan.parts.each do |part|
+      FileUtils.mkdir_p(part.folder, mode: 0o700)
+      part.files.each { |name| File.write(part.file(name), part.filled(name), perm: 0o600) }
+    end
+    certify(plan.one("haproxy").file("certificate.pem"))
+    plan.parts.each { |part| FileUtils.chown_R(KEEPER, KEEPER, part.folder) if keeper(part) }
+    FileUtils.chown(KEEPER, KEEPER, data) if root?
+    @programs = plan.parts.to_h { |part| [part, program(part)] }
+  end
+
+  def keeper(part) = root? && !%w[server work].include?(part.kind) ? KEEPER : nil
+
+  def program(part)
+    Program.new(part.name, part.filled("#{part.kind}.service"), log: log_of(part), user: keeper(part))
+  end
+
+  def log_of(part) = File.join(@folder, "#{part.name}.log")
+
+  # A certificate of its own for this machine, for a year.
+  def certify(file)
+    key = OpenSSL::PKey::RSA.new(2048)
+    name = OpenSSL::X509::Name.parse("/CN=#{HOST}")
+    made = OpenSSL::X509::Certificate.new
+    made.version, made.serial, made.subject, made.issuer, made.public_key = 2, rand(1 << 64), name, name, key.public_key
+    made.not_before, made.not_after = Time.now - 60, Time.now + (365 * 86_400)
+    made.add_extension(OpenSSL::X509::ExtensionFactory.new.create_extension("subjectAltName", "IP:#{HOST}"))
+    made.sign(key, OpenSSL::Digest.new("SHA256"))
+    File.write(file, made.to_pem + key.to_pem, perm: 0o600)
+  end
+
+  def start(kinds)
+    puts "Starting #{names(kinds)} …"
+    kinds.flat_map { |kind| plan.all(kind) }.each do |part|
+      @programs.fetch(part).start
+      await(part)
+    end
+    tell
+    make_database if kinds.include?("pgbouncer")
+  end
+
+  def names(kinds) = kinds.flat_map { |kind| plan.all(kind).map(&:name) }.join(", ")
+
+  # Until it is ready: a database that it leads or follows, a server that it may be asked.
+  def await(part)
+    until_ = Time.now + PATIENCE
+    until ready?(part)
+      return if @ending
+      raise Failure, "#{part.name} does not come up. #{log_of(part)} may say why." if Time.now > until_
+
+      look_after(part)
+      sleep 0.2
+    end
+  end
+
+  READY = { "etcd" => %w[client /health], "patroni" => %w[rest /readiness], "server" => %w[people /health/ready],
+            "haproxy" => %w[metrics /metrics] }.freeze
+  private_constant :READY
+
+  def ready?(part)
+    which, path = READY.fetch(part.kind) { return true }
+    Net::HTTP.get_response(part.host, path, part.port(which)).code == "200"
+  rescue SystemCallError, IOError, Timeout::Error
+    false
+  end
+
+  # Its roles and tables, by whichever database leads.
+  def make_database
+    sql = <<~SQL
+      DO $$ BEGIN CREATE ROLE rungs; EXCEPTION WHEN duplicate_object THEN NULL; END $$;
+      DO $$ BEGIN CREATE ROLE rungs_app; EXCEPTION WHEN duplicate_object THEN NULL; END $$;
+      ALTER ROLE rungs LOGIN CREATEDB PASSWORD '#{secret('owner')}';
+      ALTER ROLE rungs_app LOGIN PASSWORD '#{secret('worker')}';
+    SQL
+    psql(sql)
+    psql("CREATE DATABASE rungs OWNER rungs") unless psql("SELECT 1 FROM pg_database WHERE datname = 'rungs'")["1"]
+    puts "Bringing the tables up to date …"
+    admin("migrate")
+  end
+
+  # @return [String] what it says
+  def psql(sql, tries = 50)
+    command = [File.join(plan.postgres, "psql"), plan.superuser_url, "-Atq", "-v", "ON_ERROR_STOP=1"]
+    said, status = Open3.capture2e(*command, stdin_data: sql)
+    return said if status.success?
+    raise Failure, "The database could not be made: #{said.strip}" if tries.zero?
+
+    sleep 0.5
+    psql(sql, tries - 1)
+  end
+
+  def admin(*command)
+    urls = { "DATABASE_URL" => plan.direct_url, "RUNGS_OWNER_URL" => plan.owner_url, "RUNGS_VAR" => @folder }
+    said, status = Open3.capture2e(urls, File.join(ROOT, "bin/rungs-admin"), *command)
+    status.success? || raise(Failure, "The tables could not be made: #{said}")
+  end
+
+  def watch
+    sleep WATCH
+    ended = plan.parts.select { |part| look_after(part) }
+    tell if ended.any?
+  end
+
+  # Starts it again where it has ended by itself.
+  # @return [Boolean] whether it had
+  def look_after(part)
+    program = @programs.fetch(part)
+    return false unless program.ended? && Time.now.to_f - @since[part] > PAUSE
+
+    puts "#{part.name} has ended. Starting it again …" if @greeted
+    @since[part] = Time.now.to_f
+    program.start
+    true
+  end
+
+  # What runs where, for programs: running.json.
+  def tell
+    now = plan.parts.to_h do |part|
+      ports = part.ports.keys.to_h { |which| [which, part.port(which)] }
+      [part.name, { kind: part.kind, pid: @programs.fetch(part).pid, folder: part.folder, ports: ports }]
+    end
+    urls = { people: plan.url, owner: plan.owner_url, superuser: plan.superuser_url, direct: plan.direct_url }
+    file = File.join(@folder, "running.json")
+    File.write("#{file}.new", JSON.pretty_generate({ up: @greeted, **urls, parts: now }), perm: 0o600)
+    File.rename("#{file}.new", file)
+  end
+
+  def greet
+    @greeted = true
+    tell
+    puts "", "Rungs is at #{plan.url} (the browser does not know its certificate: it was made here)."
+    plan.parts.each do |part|
+      where = part.ports.keys.map { |which| "#{which} #{part.address(which)}" }.join(", ")
+      puts format("  %<name>-8s %<where>s", name: part.name, where: where) unless where.empty?
+    end
+    puts "Their files and logs are in #{data} and #{@folder}. Ctrl-C ends it all."
+  end
+
+  # The last first; databases end with what watches over them.
+  def stop
+    puts "Ending …" if @greeted
+    STEPS.reverse_each do |kinds|
+      programs = @programs.to_h.select { |part, program| kinds.include?(part.kind) && program.pid }.values
+      programs.each(&:ask_to_end)
+      programs.each(&:end)
+    end
+    FileUtils.rm_f(File.join(@folder, "running.json"))
+  end
+end
+
+begin
+  $stdout.sync = true
+  require "optparse"
+  port = 4643
+  OptionParser.new { |options| options.on("--port N", Integer) { |number| port = number } }.parse!(ARGV)
+  District.new(port).run
+rescue District::Failure, OptionParser::ParseError => e
+  warn "", e.message
+  exit 1
+end
