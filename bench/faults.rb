@@ -13,25 +13,7 @@ TEACHERS = Size.of(8, 2)
 PAUSE = (0.1..1.0)
 
 port = Place.watched
-require_relative "tapper"
-
-# A tablet that keeps a tap until it was answered for, as the page does.
-class PatientTapper < Tapper
-  # @return [String] the key of a record that was acknowledged
-  def keep_one
-    sleep 0.1
-    path, form = next_tap
-    sleep 0.05 until kept?(path, form)
-    form[:client_key]
-  end
-
-  def kept?(path, form)
-    post(path, form).code == "200"
-  rescue SystemCallError, IOError, Timeout::Error, Net::HTTPBadResponse
-    connect
-    false
-  end
-end
+require_relative "patient"
 
 tappers = Array.new(TEACHERS) { PatientTapper.new(port).start_class }
 # @return [Float] milliseconds of a tap in the middle, each teacher one after the other, for as long as the block wants

@@ -1,14 +1,18 @@
 # frozen_string_literal: true
 
 require "net/http"
+require "openssl"
 
 # A teacher at a tablet: signed in by the form, as a browser does.
 class Tablet
   # Seconds in the server, of every answer that was timed.
   attr_reader :server, :headers
 
-  def initialize(port)
+  # @param port [Integer]
+  # @param secure [Boolean] by HTTPS, whoever made its certificate
+  def initialize(port, secure: false)
     @port = port
+    @secure = secure
     @headers = {}
     @server = []
     connect
@@ -16,6 +20,8 @@ class Tablet
 
   def connect
     @http = Net::HTTP.new("127.0.0.1", @port).tap { |http| http.keep_alive_timeout = 60 }
+    @http.use_ssl, @http.verify_mode = @secure, OpenSSL::SSL::VERIFY_NONE
+    @http.max_retries = 0
     @http.start
   rescue Errno::ECONNREFUSED
     sleep 0.05
@@ -43,12 +49,12 @@ class Tablet
   end
 
   # Another window of the same person.
-  def another = Tablet.new(@port).tap { |tablet| tablet.headers.update(@headers) }
+  def another = Tablet.new(@port, secure: @secure).tap { |tablet| tablet.headers.update(@headers) }
 
   # What the server says as it comes, line by line, for as long as the block wants.
   # @yield [String] → whether that was enough
   def follow(path)
-    socket = TCPSocket.open("127.0.0.1", @port)
+    socket = open_socket
     socket.write("GET #{path} HTTP/1.1\r\nHost: 127.0.0.1:#{@port}\r\nCookie: #{@headers['Cookie']}\r\n\r\n")
     while (line = socket.gets)
       break if yield(line)
@@ -58,6 +64,16 @@ class Tablet
   end
 
   private
+
+  def open_socket
+    plain = TCPSocket.open("127.0.0.1", @port)
+    return plain unless @secure
+
+    OpenSSL::SSL::SSLSocket.new(plain).tap do |socket|
+      socket.sync_close = true
+      socket.connect
+    end
+  end
 
   def token_of(page) = page[/name="csrf-token" content="([^"]+)"/, 1]
 

@@ -1,0 +1,171 @@
+# frozen_string_literal: true
+
+require_relative "whole"
+
+# What happens to a district while teachers record: what is done to it, and what they notice.
+class Disturbed
+  # keys: of acknowledged records. gap: the longest time in seconds without one. failed: how often a request was
+  # answered by anything but what it should be. board: seconds until a board that was open follows again.
+  Noticed = Struct.new(:keys, :gap, :failed, :board, :lost, :doubled, keyword_init: true)
+
+  TEACHERS = 6
+  # Seconds of calm before and after.
+  CALM = 2
+
+  attr_reader :whole
+
+  def initialize(whole)
+    require_relative "patient"
+    @whole = whole
+    @tappers = Array.new(TEACHERS) { PatientTapper.new(whole.port, secure: true).start_class }
+  end
+
+  # A Rungs server with all its processes.
+  def server_killed
+    under_load { whole.signal(:KILL, whole.processes("server1")) && back }
+  end
+
+  # The machine of the database that leads: it and what watches over it. Another has to lead.
+  def primary_killed(least: 0)
+    under_load(least: least) do
+      led = whole.of_role("leader")
+      whole.signal(:STOP, whole.part(led)["pid"])
+      whole.signal(:KILL, whole.postgres(led))
+      whole.await("another leader") { (whole.names("patroni") - [led]).find { |name| whole.role(name) == "leader" } }
+      taken_again
+      whole.signal(:KILL, whole.part(led)["pid"])
+    end
+  end
+
+  def pool_killed
+    under_load { whole.signal(:KILL, whole.processes("pool")) && taken_again }
+  end
+
+  # The standby that what is acknowledged waits for, with all its processes.
+  def standby_cut_off(seconds: 15)
+    under_load do
+      cut = whole.of_role("sync_standby")
+      processes = [whole.part(cut)["pid"], *whole.postgres(cut)]
+      whole.signal(:STOP, processes)
+      sleep seconds
+      taken_again
+      whole.signal(:CONT, processes)
+    end
+  end
+
+  # One server after the other, each once it is there again.
+  def restarted
+    under_load do
+      whole.names("server").each do |name|
+        before = whole.part(name)["pid"]
+        whole.signal(:TERM, before)
+        whole.await("another #{name}") { whole.part(name)["pid"] != before && whole.ready?(name) }
+      end
+    end
+  end
+
+  # What decides who leads, for longer than a leader may be silent.
+  def etcd_lost(seconds: 30)
+    under_load do
+      processes = whole.processes("etcd1")
+      whole.signal(:STOP, processes)
+      sleep seconds
+      whole.signal(:CONT, processes)
+    end
+  end
+
+  # @return [Hash{String => Integer}] how often each record is there
+  def there(keys)
+    DB[:observations].where(client_key: keys).select_map(:client_key).tally
+  rescue Sequel::DatabaseError
+    sleep 0.5
+    retry
+  end
+
+  private
+
+  def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+
+  # @param least [Integer] records that are to be acknowledged meanwhile
+  # @return [Noticed]
+  def under_load(least: 0)
+    @kept, @failed, @going = Queue.new, Queue.new, true
+    @times = Queue.new
+    doing = [*@tappers.map { |tapper| Thread.new { tap_on(tapper) } }, Thread.new { look_on }]
+    board = Thread.new { follow_board }
+    sleep CALM
+    yield
+    sleep CALM
+    sleep 0.1 while @kept.size < least
+    @going = false
+    doing.each(&:join)
+    noticed(board.value)
+  ensure
+    @going = false
+  end
+
+  def tap_on(tapper)
+    while @going
+      key = tapper.keep_one
+      @kept << key
+      @times << now
+    end
+  end
+
+  # Somebody who looks at pages and takes what comes.
+  def look_on
+    tablet = @tappers.first.another
+    pages = %W[/climb/#{@tappers.first.room.id} /listen/#{@tappers.first.room.id} /account/login]
+    while @going
+      pages.each { |page| look_at(tablet, page) }
+      sleep 0.1
+    end
+  end
+
+  def look_at(tablet, page)
+    status, = tablet.ask("GET", page, nil)
+    @failed << [page, status] unless [200, 302].include?(status)
+  rescue SystemCallError, IOError, Timeout::Error, Net::HTTPBadResponse, OpenSSL::SSL::SSLError => e
+    @failed << [page, e.class]
+    tablet.connect
+  end
+
+  # A window that comes back by itself, as a browser’s does.
+  # @return [Float] the longest time in seconds without a word
+  def follow_board
+    room, lesson = @tappers.first.room, @tappers.first.posed.lesson_id
+    heard, longest = now, 0
+    while @going
+      follow_once("/board/#{room.id}/lessons/#{lesson}/events") do
+        longest, heard = [longest, now - heard].max, now
+        !@going
+      end
+      sleep 0.2
+    end
+    longest
+  end
+
+  def follow_once(path, &)
+    @tappers.first.another.follow(path, &)
+  rescue SystemCallError, IOError, OpenSSL::SSL::SSLError
+    nil
+  end
+
+  def back = whole.await("the servers") { whole.servers_ready? }
+
+  # Every teacher’s tap is taken again.
+  def taken_again
+    before = @kept.size
+    whole.await("a record") { @kept.size > before + (TEACHERS * 2) }
+  end
+
+  def noticed(board)
+    keys, times = drained(@kept), drained(@times).sort
+    there = there(keys)
+    Noticed.new(keys: keys, gap: times.each_cons(2).map { |one, next_one| next_one - one }.max, board: board,
+                failed: drained(@failed), lost: keys.count { |key| !there.key?(key) },
+                doubled: there.values.count { |times_there| times_there > 1 })
+  end
+
+  def drained(queue) = Array.new(queue.size) { queue.pop }
+end
