@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "open3"
+require "tmpdir"
 require_relative "whole"
 
 # What happens to a district while teachers record: what is done to it, and what they notice.
@@ -74,15 +76,38 @@ class Disturbed
     end
   end
 
+  # A copy of everything, brought back into a cluster of its own.
+  # @param keys [Array<String>] of records
+  # @return [Hash{String => Integer}] how often each is there
+  def restored(keys)
+    folder = Dir.mktmpdir("rungs-restored").tap { |made| File.chmod(0o755, made) }
+    cluster = Cluster.new(File.join(folder, "postgres"), fast: true)
+    url = cluster.start("rungs")
+    copies = { "RUNGS_BACKUPS" => File.join(folder, "backups"), "RUNGS_VAR" => folder }
+    from = { "DATABASE_URL" => whole.running["direct"], "RUNGS_OWNER_URL" => whole.running["owner"] }
+    admin({ **copies, **from }, "backup")
+    copy = Dir[File.join(folder, "backups", "rungs-*.dump")].max
+    admin({ **copies, "DATABASE_URL" => url, "RUNGS_OWNER_URL" => cluster.owner_url("rungs") }, "restore", copy)
+    Sequel.connect(url) { |database| there(keys, database) }
+  ensure
+    cluster&.stop
+    FileUtils.rm_rf(folder)
+  end
+
   # @return [Hash{String => Integer}] how often each record is there
-  def there(keys)
-    DB[:observations].where(client_key: keys).select_map(:client_key).tally
+  def there(keys, database = DB)
+    database[:observations].where(client_key: keys).select_map(:client_key).tally
   rescue Sequel::DatabaseError
     sleep 0.5
     retry
   end
 
   private
+
+  def admin(where, *command)
+    said, status = Open3.capture2e(where, "bin/rungs-admin", *command, stdin_data: "restore\n", chdir: Rungs::ROOT)
+    raise said unless status.success?
+  end
 
   def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 

@@ -61,6 +61,15 @@ class Whole
     [main, *below(main)]
   end
 
+  # @return [Float] seconds that processes have taken, and those they started that have ended
+  def processor_time(processes)
+    processes.sum do |pid|
+      File.read("/proc/#{pid}/stat")[/\) .*/].split.values_at(12, 13, 14, 15).sum(&:to_i)
+    rescue Errno::ENOENT, Errno::ESRCH
+      0
+    end / 100.0
+  end
+
   # @param name [String] of a database
   # @return [String] "leader", "sync_standby" or "replica"; "away" where it does not say
   def role(name)

@@ -67,7 +67,7 @@ class Tests
     return ["bundle", "exec", "rspec", *@options, *@specs] unless apart?
 
     ["bundle", "exec", "parallel_rspec", "-n", processes.to_s, "--group-by", "runtime", "--runtime-log", TIMES,
-     "--test-options", @options.join(" "), *(@specs.empty? ? ["spec"] : @specs)]
+     "--exclude-pattern", "spec/district/", "--test-options", @options.join(" "), *(@specs.empty? ? ["spec"] : @specs)]
   end
 
   # Says the share of lines that ran, and which files have too few.

@@ -2,6 +2,8 @@
 
 require "erb"
 require "etc"
+require "fileutils"
+require "securerandom"
 
 # What a district is made of and where each part of it is: what the files of this folder are filled in from.
 class DistrictPlan
@@ -24,6 +26,9 @@ class DistrictPlan
     def address(which = ports.keys.first) = "#{host}:#{port(which)}"
     def secret(name) = plan.secret(name)
 
+    # One of that kind on the same machine, where there is one.
+    def near(kind) = plan.all(kind).find { |other| other.host == host } || plan.one(kind)
+
     # @param within [String, nil] a folder in its own
     def folder(within = nil) = [plan.folder, name, within].compact.join("/")
     def file(name) = "#{folder}/#{name}"
@@ -39,12 +44,15 @@ class DistrictPlan
   end
 
   CONNECTIONS = 200
+  # What every server is given the same of.
+  SHARED = { "session_secret" => -> { SecureRandom.hex(64) }, "hmac_secret" => -> { SecureRandom.hex(32) },
+             "invitation" => -> { SecureRandom.alphanumeric(10).downcase } }.freeze
 
   attr_reader :folder, :secrets, :backups, :people, :url, :networks, :parts
 
   # @param where [Hash{String => Hash{String => String}}] kind → name → host
   # @param said [Hash] folder, secrets, backups: paths on each machine; people: the name they reach it by; url; networks
-  #   that the database answers to; workers of a server
+  #   that the database answers to; workers of a server; checkout, where Rungs is
   # @yieldparam part [Part]
   # @yieldparam which [String] one of its ports
   # @yieldreturn [Integer] the port; the usual one where no block is given
@@ -53,8 +61,21 @@ class DistrictPlan
     @secret, @port = secret, port
     @folder, @secrets, @backups = said.values_at(:folder, :secrets, :backups)
     @people, @url, @networks, @workers = said.values_at(:people, :url, :networks, :workers)
+    @checkout = said[:checkout]
     @parts = where.flat_map do |kind, hosts|
       hosts.map { |name, host| Part.new(plan: self, kind: kind, name: name, host: host) }
+    end
+  end
+
+  # Every file, in folders as they are on their machines, below another.
+  # @yieldparam part [Part] once its own are there
+  def write(below = "")
+    FileUtils.mkdir_p(shared = File.join(below, secrets), mode: 0o700)
+    SHARED.each { |name, made| keep(File.join(shared, name)) { made.call } }
+    parts.each do |part|
+      FileUtils.mkdir_p(File.join(below, part.folder), mode: 0o700)
+      part.files.each { |name| File.write(File.join(below, part.file(name)), part.filled(name), perm: 0o600) }
+      yield part if block_given?
     end
   end
 
@@ -76,4 +97,5 @@ class DistrictPlan
   private
 
   def primary = one("haproxy").address("primary")
+  def keep(file) = File.size?(file) || File.write(file, yield, perm: 0o600)
 end

@@ -7,7 +7,9 @@ require "json"
 require "net/http"
 require "open3"
 require "openssl"
+require "optparse"
 require_relative "../cluster_place"
+require_relative "own_district"
 require_relative "plan"
 require_relative "program"
 
@@ -82,10 +84,7 @@ class District
   end
 
   def write_files
-    plan.parts.each do |part|
-      FileUtils.mkdir_p(part.folder, mode: 0o700)
-      part.files.each { |name| File.write(part.file(name), part.filled(name), perm: 0o600) }
-    end
+    plan.write
     certify(plan.one("haproxy").file("certificate.pem"))
     plan.parts.each { |part| FileUtils.chown_R(KEEPER, KEEPER, part.folder) if keeper(part) }
     FileUtils.chown(KEEPER, KEEPER, data) if root?
@@ -233,11 +232,14 @@ end
 
 begin
   $stdout.sync = true
-  require "optparse"
   port = 4643
   OptionParser.new { |options| options.on("--port N", Integer) { |number| port = number } }.parse!(ARGV)
-  District.new(port).run
-rescue District::Failure, OptionParser::ParseError => e
+  case ARGV
+  in [] then District.new(port).run
+  in ["files", plan, below] then OwnDistrict.write(plan, below)
+  else raise District::Failure, "“#{ARGV.join(' ')}” means nothing here. bin/district --help explains."
+  end
+rescue District::Failure, OptionParser::ParseError, Psych::Exception, SystemCallError => e
   warn "", e.message
   exit 1
 end
