@@ -6,6 +6,7 @@ require "fileutils"
 require "json"
 require "net/http"
 require "socket"
+require "yaml"
 require_relative "place"
 
 # A whole district in a folder of its own, as bin/district runs it, with the application loaded here on its database.
@@ -77,6 +78,24 @@ class Whole
     said["members"].find { |member| member["name"] == name }.fetch("role")
   rescue SystemCallError, IOError, Timeout::Error, JSON::ParserError
     "away"
+  end
+
+  # What one database itself says.
+  # @return [String]
+  def ask_database(name, sql)
+    url = URI(running["superuser"]).tap { |there| there.port = port_of(name, "database") }
+    PG.connect(url.to_s) { |database| database.exec(sql).getvalue(0, 0) }
+  end
+
+  # Changes what all that watch over databases go by.
+  def configure(changes)
+    leader = of_role("leader")
+    said = YAML.load_file(File.join(part(leader)["folder"], "patroni.yml"))["restapi"]["authentication"]
+    request = Net::HTTP::Patch.new("/config", "Content-Type" => "application/json")
+    request.basic_auth(*said.values_at("username", "password"))
+    request.body = changes.to_json
+    answer = Net::HTTP.start("127.0.0.1", port_of(leader, "rest")) { |http| http.request(request) }
+    raise answer.body unless answer.code == "200"
   end
 
   # @return [String] the database that leads, or a standby that what is acknowledged waits for

@@ -8,8 +8,9 @@ Sequel.default_timezone = :utc
 Sequel.application_timezone = :utc
 
 ON_CONNECTING = ["SET statement_timeout = '15s'", "SET jit = off"].freeze
-# Where a network fails without a word, a connection is given up after so many milliseconds.
-NO_WORD = { driver_options: { tcp_user_timeout: 5000, keepalives_idle: 5 } }.freeze
+# Where a network fails without a word, a connection is given up after some seconds.
+NO_WORD = { driver_options: { tcp_user_timeout: 5000, keepalives_idle: 5, keepalives_interval: 2,
+                              keepalives_count: 3 } }.freeze
 # A copy of the database that is kept up to date, which pages may be read from (RUNGS_STANDBY_URL).
 STANDBY = ENV.fetch("RUNGS_STANDBY_URL", nil)&.then do |url|
   where = URI(url)

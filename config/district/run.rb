@@ -41,6 +41,7 @@ class District
 
   def run
     hold_lock
+    free?(@port) || raise(Failure, "Port #{@port} is taken. Start with another one:  bin/district --port #{@port + 1}")
     write_files
     %w[INT TERM].each { |name| trap(name) { @ending = true } }
     STEPS.each { |kinds| @ending ? break : start(kinds) }
@@ -99,13 +100,16 @@ class District
 
   def log_of(part) = File.join(@folder, "#{part.name}.log")
 
-  # A certificate of its own for this machine, for a year.
+  # A certificate of its own for this machine, for a year; made anew in its last month.
   def certify(file)
+    month = 30 * 86_400
+    return if File.size?(file) && OpenSSL::X509::Certificate.new(File.read(file)).not_after > Time.now + month
+
     key = OpenSSL::PKey::RSA.new(2048)
     name = OpenSSL::X509::Name.parse("/CN=#{HOST}")
     made = OpenSSL::X509::Certificate.new
     made.version, made.serial, made.subject, made.issuer, made.public_key = 2, rand(1 << 64), name, name, key.public_key
-    made.not_before, made.not_after = Time.now - 60, Time.now + (365 * 86_400)
+    made.not_before, made.not_after = Time.now - 60, Time.now + (12 * month)
     made.add_extension(OpenSSL::X509::ExtensionFactory.new.create_extension("subjectAltName", "IP:#{HOST}"))
     made.sign(key, OpenSSL::Digest.new("SHA256"))
     File.write(file, made.to_pem + key.to_pem, perm: 0o600)

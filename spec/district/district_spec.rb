@@ -61,24 +61,25 @@ RSpec.describe "bin/district" do
            .each_with_object(Hash.new(0)) { |(from, many), all| all[from] += many.to_f }
     end
 
-    def hold_back(seconds)
-      whole.names("patroni").each do |name|
-        url = URI(whole.running["superuser"]).tap { |there| there.port = whole.port_of(name, "database") }
-        PG.connect(url.to_s) do |database|
-          database.exec("ALTER SYSTEM SET recovery_min_apply_delay = '#{seconds}s'")
-          database.exec("SELECT pg_reload_conf()")
-        end
-      end
+    # Those that follow show what they get so many seconds late, by what watches over them.
+    def hold_back(delay)
+      whole.configure("postgresql" => { "recovery_conf" => { "recovery_min_apply_delay" => delay } })
+      whole.await("standbys held back by #{delay}") { delays == [delay] * 2 }
     end
 
-    after { hold_back(0) }
+    def delays
+      followers = whole.names("patroni").reject { |name| whole.role(name) == "leader" }
+      followers.map { |name| whole.ask_database(name, "SHOW recovery_min_apply_delay") }
+    end
+
+    after { hold_back("0") }
 
     it "never forgets a tap that was just made, whoever made it, with standbys ten seconds behind" do
       teacher = Tapper.new(whole.port, secure: true).start_class
       helper = Tapper.new(whole.port, secure: true).join(teacher)
       answers = -> { teacher.get("/records/#{teacher.room.id}/answers.jsonl").lines.size }
       kept = -> { teacher.room.observations_dataset.count }
-      hold_back(10)
+      hold_back("10s")
       before = reads
       40.times do
         rand(1..3).times { [teacher, helper].sample.timed_tap }
