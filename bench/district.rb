@@ -10,7 +10,7 @@ TEACHERS, TAPS, LEAST = Size.of(30, 2), Size.of(40, 3), Size.of(2000, 40)
 whole = Whole.new
 at_exit { whole.end }
 whole.await("the district") { whole.whole? }
-disturbed = Disturbed.new(whole)
+disturbed = Disturbed.new(whole, teachers: TEACHERS)
 measure = Measure.new
 
 # Records a second; milliseconds of processor time that a record takes in the servers, and in all databases together;

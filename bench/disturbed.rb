@@ -10,16 +10,15 @@ class Disturbed
   # answered by anything but what it should be. board: seconds until a board that was open follows again.
   Noticed = Struct.new(:keys, :gap, :failed, :board, :lost, :doubled, keyword_init: true)
 
-  TEACHERS = 6
-  # Seconds of calm before and after.
-  CALM = 2
+  # Seconds of calm before and after; taps a second of all teachers together, at most.
+  CALM, RATE = 2, 60.0
 
   attr_reader :whole
 
-  def initialize(whole)
+  def initialize(whole, teachers: 6)
     require_relative "patient"
     @whole = whole
-    @tappers = Array.new(TEACHERS) { PatientTapper.new(whole.port, secure: true).start_class }
+    @tappers = Array.new(teachers) { PatientTapper.new(whole.port, secure: true).start_class }
   end
 
   # A Rungs server with all its processes.
@@ -131,7 +130,7 @@ class Disturbed
 
   def tap_on(tapper)
     while @going
-      key = tapper.keep_one
+      key = tapper.keep_one(@tappers.size / RATE)
       @kept << key
       @times << now
     end
@@ -181,7 +180,7 @@ class Disturbed
   # Every teacher’s tap is taken again.
   def taken_again
     before = @kept.size
-    whole.await("a record") { @kept.size > before + (TEACHERS * 2) }
+    whole.await("a record") { @kept.size > before + (@tappers.size * 2) }
   end
 
   def noticed(board)

@@ -4,9 +4,10 @@ require_relative "tapper"
 
 # A tablet that keeps a tap until it was answered for, as the page does.
 class PatientTapper < Tapper
+  # @param pause [Float] seconds before it
   # @return [String] the key of a record that was acknowledged
-  def keep_one
-    sleep 0.1
+  def keep_one(pause = 0.1)
+    sleep pause
     path, form = next_tap
     sleep 0.05 until kept?(path, form)
     form[:client_key]

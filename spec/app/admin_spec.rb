@@ -33,6 +33,11 @@ RSpec.describe Admin do
     expect(Records::Child[one.id]).to be_nil
   end
 
+  it "has the tables as this version has them, and says at which step they are" do
+    expect { expect(described_class.run(%w[migrate])).to eq(0) }
+      .to output("The tables are at step #{Database.latest}.\n").to_stdout
+  end
+
   it "does nothing without being agreed to, and says what it does not know" do
     allow($stdin).to receive(:gets).and_return("no\n")
     %w[restore go-back].each do |command|
