@@ -12,7 +12,8 @@ RSpec.describe Exchange::Archive do
   let(:folder) { Dir.mktmpdir("rungs-archive") }
   # What is no part of a class in a file: who signs in, what is made again, and what is of a moment.
   let(:elsewhere) do
-    %i[audit_events brought child_offers estimate_steps estimates invitations jobs memberships tallies uploads visits]
+    %i[audit_events brought child_offers class_writes estimate_steps estimates invitations jobs memberships tallies
+       uploads visits]
   end
   let(:left_out) do
     { lessons: %i[code board board_version substitute_key shared_out], observations: %i[account_id visit_id],
