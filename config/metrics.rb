@@ -18,7 +18,8 @@ module Metrics
     require "prometheus/client"
     require "prometheus/client/data_stores/direct_file_store"
     require "prometheus/client/formats/text"
-    @folder = Dir.mktmpdir("rungs-metrics")
+    own, @folder = Process.pid, Dir.mktmpdir("rungs-metrics")
+    at_exit { FileUtils.rm_rf(@folder) if Process.pid == own }
     store = Prometheus::Client::DataStores::DirectFileStore
     Prometheus::Client.config.data_store = store.new(dir: @folder)
     @all, @standby = Prometheus::Client::Registry.new, nil

@@ -76,6 +76,7 @@ module Jobs
 
       Records::Job.tidy
       Records::Upload.tidy
+      Records::Standby.tidy
       night_work if ENV["RUNGS_NIGHTLY"]
       @tidied = Time.now
     end

@@ -2,8 +2,8 @@
 
 module Records
   # Reading beside: pages that only read may be read from a copy of the database, as long as it has everything that was
-  # written of their class. Each write counts, in its own transaction (class_writes); a copy whose count is no smaller
-  # has all of them, whoever made them on whatever device. Else, or where the copy is away, the database itself is read.
+  # written of their class. Each write counts, in its own transaction (class_writes); a copy whose sum is no smaller has
+  # all of them, whoever made them on whatever device. Else, or where the copy is away, the database itself is read.
   #
   # A count, and no place in the log: a place taken before the end of a transaction lies before that end, and one taken
   # after it may be lost with the process that took it.
@@ -39,6 +39,15 @@ module Records
       nil
     end
 
+    # Puts the rows of each class together; their sum stays.
+    def tidy
+      DB.run <<~SQL
+        WITH many AS (SELECT classroom_id FROM class_writes GROUP BY classroom_id HAVING count(*) > 1),
+             gone AS (DELETE FROM class_writes WHERE classroom_id IN (TABLE many) RETURNING classroom_id, number)
+        INSERT INTO class_writes (classroom_id, number) SELECT classroom_id, sum(number) FROM gone GROUP BY classroom_id
+      SQL
+    end
+
     # One connection for the count and all that follows: others may lead to another copy.
     def from_it(room)
       return yield("primary") if written(room, :standby) < written(room, :default)
@@ -47,7 +56,7 @@ module Records
     end
     private_class_method :from_it
 
-    def written(room, server) = DB[:class_writes].server(server).where(classroom_id: room.id).get(:number).to_i
+    def written(room, server) = DB[:class_writes].server(server).where(classroom_id: room.id).sum(:number).to_i
     def there? = DB.sharded? && now >= (@away_until || 0)
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     private_class_method :written, :there?, :now

@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
-# How often something of a class was written, with it in one transaction: whether a copy of the database has what was
-# written last is told by its own count.
+# How often something of a class was written, a row each, with it in one transaction: whether a copy of the database
+# has what was written last is told by its own sum. Rows are added and put together, never changed: nobody waits for
+# another.
 Sequel.migration do
   # Not what is noted of who looks, what waits to be drawn or brought in, and what is typed but not posed.
   elsewhere = %i[audit_events jobs uploads drafts class_writes]
@@ -14,17 +15,15 @@ Sequel.migration do
 
   up do
     create_table(:class_writes) do
-      foreign_key :classroom_id, :classrooms, type: :Bignum, primary_key: true, on_delete: :cascade
-      Bignum :number, null: false
+      foreign_key :classroom_id, :classrooms, type: :Bignum, null: false, on_delete: :cascade, index: true
+      Bignum :number, null: false, default: 1
     end
 
     functions.each do |name, classes|
       run <<~SQL
         CREATE FUNCTION #{name}() RETURNS trigger LANGUAGE plpgsql AS $$
         BEGIN
-          INSERT INTO class_writes (classroom_id, number)
-          SELECT id, 1 FROM classrooms WHERE id IN (#{classes}) ORDER BY id
-          ON CONFLICT (classroom_id) DO UPDATE SET number = class_writes.number + 1;
+          INSERT INTO class_writes (classroom_id) SELECT id FROM classrooms WHERE id IN (#{classes});
           RETURN NULL;
         END $$
       SQL
