@@ -51,12 +51,12 @@ RSpec.describe "bin/serve" do
   end
 
   it "ends without losing a request: says so first, goes on answering, then ends" do
-    start
+    start("RUNGS_DRAIN" => "8")
     await { ask("/health/ready") == %w[200 ready] }
     Process.kill(:TERM, process)
-    await(5) { ask("/health/ready") == %w[503 ending] }
+    await { ask("/health/ready") == %w[503 ending] }
     expect([ask("/account/login").first, ask("/health/live").first]).to eq(%w[200 200])
-    await(10) { ended? }
+    await { ended? }
     expect(ask("/health/live")).to be_nil
   end
 
@@ -67,11 +67,11 @@ RSpec.describe "bin/serve" do
     start("RUNGS_LISTEN_URL" => ENV.fetch("DATABASE_URL"))
     await { ask("/health/ready") == %w[200 ready] }
     follower = Thread.new { follow("/b/#{lesson.open_code}/events") { |text| heard << text } }
-    await(10) { heard.size.positive? }
+    await { heard.size.positive? }
     sleep 0.5
     heard.clear
     DB.notify(Records::Lesson::CHANNEL, payload: lesson.id.to_s)
-    await(2) { heard.size.positive? }
+    await(4) { heard.size.positive? }
     expect(heard.pop).to include("data: ")
   ensure
     follower&.kill
@@ -82,12 +82,13 @@ RSpec.describe "bin/serve" do
   end
 
   it "works beside the servers, one of all at a time" do
+    Timecop.return
     start("work")
     await { Records::Job.worker? }
     job = Records::Job.ask("sheet", { "nothing" => true })
     await { job.refresh.failed? }
     Process.kill(:TERM, process)
-    await(5) { ended? }
+    await { ended? }
     expect(Records::Job.worker?).to be(false)
   end
 end
