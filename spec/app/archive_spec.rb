@@ -170,6 +170,20 @@ RSpec.describe Exchange::Archive do
     expect(DB[:classrooms].count).to eq(classes)
   end
 
+  it "takes as much as a class can have, and refuses one thing and one byte more" do
+    fill
+    file = written(room)
+    described_class.read(file) # which makes the schema once, of the real limits
+    things, bytes = Zip::File.open(file) { |zip| [zip.entries.size, zip.entries.sum(&:size)] }
+    { "MOST_THINGS" => [things, /more photos/], "MOST" => [bytes, /larger than a class/] }.each do |name, (most, words)|
+      stub_const("#{described_class}::#{name}", most)
+      expect { described_class.read(file) }.not_to raise_error
+      stub_const("#{described_class}::#{name}", most - 1)
+      expect { described_class.read(file) }.to raise_error(described_class::Refused, words)
+      stub_const("#{described_class}::#{name}", most)
+    end
+  end
+
   it "forgets no table and no column of what is kept of a class" do
     lists = described_class::Lists::ALL.to_h { |list| [list.name, list.columns] }
     lists[:classrooms] = described_class::Lists::CLASS.map(&:name)
