@@ -14,6 +14,8 @@ RSpec.describe Exchange::ClassList do
       "quoted cells" => %("Lane, Ada"\n"Hill, Bo"\n"Moor, Cleo"), "tabs" => "Ada\tLane\nBo\tHill\nCleo\tMoor",
       "a header, commas" => "Surname,First name,Year\nLane,Ada,1\nHill,Bo,1\nMoor,Cleo,1",
       "a header, semicolons" => "First name;Last name\nAda;Lane\nBo;Hill\nCleo;Moor",
+      "a header, semicolons, surnames first" => "House;Name\nA;Lane, Ada\nB;Hill, Bo\nA;Moor, Cleo",
+      "a header, tabs, surnames first" => "House\tName\nA\tLane, Ada\nB\tHill, Bo\nA\tMoor, Cleo",
       "a header and quotes" => %("No","Pupil","House"\n"1","Lane, Ada","A"\n"2","Hill, Bo","B"\n"3","Moor, Cleo","A"),
       "a header alone in its column" => "Name\nAda\nBo\nCleo", "windows lines" => "\uFEFFAda\r\nBo\r\nCleo\r\n",
       "spaces" => "  Ada  \n Bo\nCleo   "
