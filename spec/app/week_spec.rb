@@ -215,6 +215,17 @@ RSpec.describe "The week" do
     end
   end
 
+  # Monday is over; of a week that is over, all is still there to read.
+  it "brings for the days to come" do
+    room.lesson_for(monday).course.plan("domino_sums")
+    brought = lambda do |day|
+      on_day(day) do
+        as(teacher[0]) { get("#{path}?from=#{monday}").body.include?("Set of dominoes</strong>") }
+      end
+    end
+    expect([monday, monday + 1, monday + 4, monday + 7].map(&brought)).to eq([true, false, false, true])
+  end
+
   def pages(response)
     said, = Open3.capture2("pdfinfo", "-", stdin_data: response.body, binmode: true)
     said[/Pages: +(\d+)/, 1].to_i
