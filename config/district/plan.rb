@@ -43,7 +43,7 @@ class DistrictPlan
     end
   end
 
-  CONNECTIONS = 200
+  CONNECTIONS = 300
   # What every server is given the same of.
   SHARED = { "session_secret" => -> { SecureRandom.hex(64) }, "hmac_secret" => -> { SecureRandom.hex(32) },
              "invitation" => -> { SecureRandom.alphanumeric(10).downcase } }.freeze

@@ -93,6 +93,20 @@ RSpec.describe "bin/district" do
     end
   end
 
+  it "reads the database that leads, without a wait, while no other is there" do
+    teacher = Tapper.new(whole.port, secure: true).start_class
+    followers = whole.names("patroni").reject { |name| whole.role(name) == "leader" }
+    4.times { teacher.get("/climb/#{teacher.room.id}") }
+    followers.each do |name|
+      whole.signal(:STOP, whole.part(name)["pid"])
+      whole.signal(:KILL, whole.postgres(name))
+    end
+    answers = Array.new(10) { sleep(0.5) && teacher.ask("GET", "/climb/#{teacher.room.id}", nil) }
+    expect([answers.map(&:first).uniq, answers.map(&:last).max]).to match([[200], be < 3])
+  ensure
+    followers.to_a.each { |name| whole.signal(:KILL, whole.part(name)["pid"]) }
+  end
+
   describe "on a tablet" do
     let(:profile) { Dir.mktmpdir("rungs-chromium") }
     let(:browser) do
