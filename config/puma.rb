@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "drain"
+require_relative "log"
 
 threads_count = Integer(ENV.fetch("RUNGS_THREADS", "3"))
 threads threads_count, threads_count
@@ -26,6 +27,7 @@ metrics = ENV.fetch("RUNGS_METRICS", nil)
 bind "tcp://#{metrics}" if metrics
 bind cert ? "ssl://#{address}?#{URI.encode_www_form(cert: cert, key: key)}" : "tcp://#{address}"
 environment "production"
+log_formatter { |words| Log.text(says: words) } if Log.lines?
 rackup File.expand_path("../config.ru", __dir__)
 raise_exception_on_sigterm false
 # Ending waits for what is under way, but not for long; a server among others for all of it.

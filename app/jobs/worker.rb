@@ -68,7 +68,7 @@ module Jobs
       return if @let_go == Date.today
 
       @let_go = Date.today
-      Records::LettingGo.call.each { |step| puts step }
+      Records::LettingGo.call.each { |step| Log.say(step.does, plain: step, classroom: step.room.id) }
     end
 
     def tidy

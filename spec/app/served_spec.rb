@@ -99,6 +99,16 @@ RSpec.describe "A server among others" do
       expect(counted(behind: 1.5)).to match(/^rungs_standby_behind_seconds 1\.5$/)
     end
 
+    it "says of a class whose time is over which it is, by its number" do
+      step = Records::LettingGo::Step.new(room: teacher[1], does: "names were removed")
+      allow(Records::LettingGo).to receive(:call).and_return([step])
+      allow(Records::Copy).to receive(:due?).and_return(false)
+      app
+      Jobs::Worker.new.send(:night_work)
+      expect(lines).to match([include("classroom" => teacher[1].id, "says" => "names were removed")])
+      expect(lines.to_s).not_to include(teacher[1].name)
+    end
+
     it "says of an error its kind and place, with the request's id" do
       allow(Pages::Climb::Page).to receive(:new).and_raise(ArgumentError, "Ada said so")
       sign_in teacher[0]

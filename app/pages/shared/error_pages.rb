@@ -67,7 +67,8 @@ module Pages
         now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
         if @said_full.nil? || now - @said_full > 60
           @said_full = now
-          warn "The disk is full: nothing new can be kept. Free some space; taps wait on the tablets meanwhile."
+          Log.say("The disk is full: nothing new can be kept. Free some space; taps wait on the tablets meanwhile.",
+                  level: "error")
         end
         self.class.page(507)
       end
