@@ -10,7 +10,7 @@ class DistrictPlan
   # The ports of each kind, the first its own, and the files beside its unit.
   KINDS = {
     "etcd" => [{ "client" => 2379, "peer" => 2380 }, %w[etcd.yml]],
-    "patroni" => [{ "database" => 5432, "rest" => 8008 }, %w[patroni.yml]],
+    "patroni" => [{ "database" => 5432, "rest" => 8008 }, %w[patroni.yml roles.sql]],
     "haproxy" => [{ "people" => 443, "primary" => 5000, "standby" => 5001, "metrics" => 9101 },
                   %w[haproxy.cfg moment.http]],
     "pgbouncer" => [{ "pool" => 6432 }, %w[pgbouncer.ini users.txt]],

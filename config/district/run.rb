@@ -5,13 +5,13 @@ require "bundler/setup"
 require "fileutils"
 require "json"
 require "net/http"
-require "open3"
-require "openssl"
 require "optparse"
 require_relative "../cluster_place"
+require_relative "certificate"
 require_relative "own_district"
 require_relative "plan"
 require_relative "program"
+require_relative "tables"
 
 # One run, from the files to the end of the last program.
 class District
@@ -86,7 +86,7 @@ class District
 
   def write_files
     plan.write
-    certify(plan.one("haproxy").file("certificate.pem"))
+    Certificate.keep(plan.one("haproxy").file("certificate.pem"), HOST)
     plan.parts.each { |part| FileUtils.chown_R(KEEPER, KEEPER, part.folder) if keeper(part) }
     FileUtils.chown(KEEPER, KEEPER, data) if root?
     @programs = plan.parts.to_h { |part| [part, program(part)] }
@@ -100,21 +100,6 @@ class District
 
   def log_of(part) = File.join(@folder, "#{part.name}.log")
 
-  # A certificate of its own for this machine, for a year; made anew in its last month.
-  def certify(file)
-    month = 30 * 86_400
-    return if File.size?(file) && OpenSSL::X509::Certificate.new(File.read(file)).not_after > Time.now + month
-
-    key = OpenSSL::PKey::RSA.new(2048)
-    name = OpenSSL::X509::Name.parse("/CN=#{HOST}")
-    made = OpenSSL::X509::Certificate.new
-    made.version, made.serial, made.subject, made.issuer, made.public_key = 2, rand(1 << 64), name, name, key.public_key
-    made.not_before, made.not_after = Time.now - 60, Time.now + (12 * month)
-    made.add_extension(OpenSSL::X509::ExtensionFactory.new.create_extension("subjectAltName", "IP:#{HOST}"))
-    made.sign(key, OpenSSL::Digest.new("SHA256"))
-    File.write(file, made.to_pem + key.to_pem, perm: 0o600)
-  end
-
   def start(kinds)
     puts "Starting #{names(kinds)} …"
     kinds.flat_map { |kind| plan.all(kind) }.each do |part|
@@ -122,7 +107,7 @@ class District
       await(part)
     end
     tell
-    make_database if kinds.include?("pgbouncer")
+    make_tables if kinds.include?("pgbouncer")
   end
 
   def names(kinds) = kinds.flat_map { |kind| plan.all(kind).map(&:name) }.join(", ")
@@ -150,35 +135,9 @@ class District
     false
   end
 
-  # Its roles and tables, by whichever database leads.
-  def make_database
-    sql = <<~SQL
-      DO $$ BEGIN CREATE ROLE rungs; EXCEPTION WHEN duplicate_object THEN NULL; END $$;
-      DO $$ BEGIN CREATE ROLE rungs_app; EXCEPTION WHEN duplicate_object THEN NULL; END $$;
-      ALTER ROLE rungs LOGIN CREATEDB PASSWORD '#{secret('owner')}';
-      ALTER ROLE rungs_app LOGIN PASSWORD '#{secret('worker')}';
-    SQL
-    psql(sql)
-    psql("CREATE DATABASE rungs OWNER rungs") unless psql("SELECT 1 FROM pg_database WHERE datname = 'rungs'")["1"]
+  def make_tables
     puts "Bringing the tables up to date …"
-    admin("migrate")
-  end
-
-  # @return [String] what it says
-  def psql(sql, tries = 50)
-    command = [File.join(plan.postgres, "psql"), plan.superuser_url, "-Atq", "-v", "ON_ERROR_STOP=1"]
-    said, status = Open3.capture2e(*command, stdin_data: sql)
-    return said if status.success?
-    raise Failure, "The database could not be made: #{said.strip}" if tries.zero?
-
-    sleep 0.5
-    psql(sql, tries - 1)
-  end
-
-  def admin(*command)
-    urls = { "DATABASE_URL" => plan.direct_url, "RUNGS_OWNER_URL" => plan.owner_url, "RUNGS_VAR" => @folder }
-    said, status = Open3.capture2e(urls, File.join(ROOT, "bin/rungs-admin"), *command)
-    status.success? || raise(Failure, "The tables could not be made: #{said}")
+    Tables.new(plan).make
   end
 
   def watch
@@ -243,7 +202,7 @@ begin
   in ["files", plan, below] then OwnDistrict.write(plan, below)
   else raise District::Failure, "“#{ARGV.join(' ')}” means nothing here. bin/district --help explains."
   end
-rescue District::Failure, OptionParser::ParseError, Psych::Exception, SystemCallError => e
+rescue District::Failure, Tables::Failure, OptionParser::ParseError, Psych::Exception, SystemCallError => e
   warn "", e.message
   exit 1
 end
