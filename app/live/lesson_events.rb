@@ -79,7 +79,6 @@ module Live
         again = { loop: ->(_) { tell_all }, after_listen: ->(_) { tell_all }, timeout: HEARTBEAT }
         LISTENING.listen(CHANNELS, **again) { |channel, _, payload| pass_on(channel.to_sym, payload) }
       rescue Sequel::DatabaseError, PG::Error
-        LISTENING.disconnect unless LISTENING.equal?(DB)
         sleep 1
       end
     end
