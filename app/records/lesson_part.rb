@@ -34,8 +34,8 @@ module Records
     # Still to do: never begun, or cut short when the lesson stopped.
     def left? = !skipped && (!begun? || runs.last.stopped)
 
-    # @return [Integer] seconds it has run in all
-    def seconds(now = Time.now) = runs.sum { |run| (run.ended_at || now) - run.started_at }.round
+    # @return [Integer] seconds it has run in all; none less than none, where another server’s clock is ahead
+    def seconds(now = Time.now) = runs.sum { |run| (run.ended_at || now) - run.started_at }.round.clamp(0..)
 
     # @return [Details]
     def details

@@ -48,6 +48,7 @@ RSpec.describe Records::Course do
     expect(course.part(part.id).seconds(now)).to eq(120)
     Records::PartRun.create(part_id: part.id, started_at: now - 10)
     expect(described_class.new(lesson).part(part.id).seconds(now)).to eq(130)
+    expect(described_class.new(lesson).part(part.id).seconds(now - 300)).to eq(0)
   end
 
   it "poses the stories made ready once, each number set its own, and comes back to the middle one" do
