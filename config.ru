@@ -20,7 +20,7 @@ as_it_says = { "x-content-type-options" => "nosniff" }
 kept = [[:all, { "cache-control" => "public, max-age=31536000, immutable", **as_it_says }]]
 asked_anew = [[:all, { "cache-control" => "no-cache", **as_it_says }]]
 use Pages::Shared::Health
-use Pages::Shared::Measured if Metrics.address || Log.lines?
+use Pages::Shared::Measured, Pages::Places::ALL.keys if Metrics.address || Log.lines?
 use Rack::Deflater, include: %w[text/html text/css text/javascript text/plain image/svg+xml]
 use Rack::Static, root: public_folder, urls: ["/assets", "/fonts", "/favicon.svg"], header_rules: kept
 use Rack::Static, root: public_folder, urls: ["/sw.js"], header_rules: asked_anew

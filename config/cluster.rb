@@ -4,14 +4,14 @@ require "etc"
 require "fileutils"
 require "open3"
 require "socket"
-require_relative "cluster_place"
+require_relative "own_place"
 
 # A private PostgreSQL cluster for one checkout: on 127.0.0.1 only, on a free port that it remembers, with a
 # generated password. Runs as the invoking user, or as the user postgres where invoked by root, since the server
 # refuses to run as root. Every failure is a Cluster::Failure with a sentence and a way out.
 class Cluster
   class Failure < StandardError; end
-  include ClusterPlace
+  include OwnPlace
 
   # Who may change tables, and who works with what is in them.
   OWNER, WORKER = "rungs", "rungs_app"

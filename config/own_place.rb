@@ -4,9 +4,9 @@ require "etc"
 require "securerandom"
 require "socket"
 
-# Where a private cluster lives (in @folder), and what it remembers there: its port, its passwords, each in a file that
-# only its owner reads.
-module ClusterPlace
+# Where a private cluster or a district lives (in @folder), and what it remembers there: its port, its passwords, each
+# in a file that only its owner reads.
+module OwnPlace
   private
 
   def root? = Process.uid.zero?

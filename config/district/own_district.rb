@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
 require "yaml"
-require_relative "../cluster_place"
+require_relative "../own_place"
 require_relative "plan"
 
 # The files of a district of one’s own, from a plan like plan.example.yml: each in the folder it has on its machine,
 # below the one that is named, with passwords made once.
 module OwnDistrict
-  extend ClusterPlace
+  extend OwnPlace
 
   def self.write(file, below)
     @folder = File.join(below, "passwords")

@@ -6,7 +6,7 @@ require "fileutils"
 require "json"
 require "net/http"
 require "optparse"
-require_relative "../cluster_place"
+require_relative "../own_place"
 require_relative "certificate"
 require_relative "own_district"
 require_relative "plan"
@@ -16,7 +16,7 @@ require_relative "tables"
 # One run, from the files to the end of the last program.
 class District
   class Failure < StandardError; end
-  include ClusterPlace
+  include OwnPlace
 
   ROOT = File.expand_path("../..", __dir__)
   FOLDER = ENV.fetch("RUNGS_DISTRICT") { File.join(ROOT, "var/district") }

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # What bin/serve work runs.
-require_relative "boot"
+require_relative "../boot"
 $stdout.sync = true
 LOADER.eager_load
 trap("TERM") { exit! }

@@ -36,7 +36,7 @@ RSpec.describe "A server among others" do
     let(:teacher) { make_teacher }
     let(:app) do
       stub_const("ENV", ENV.to_h.merge("RUNGS_LOG" => "json", "RUNGS_METRICS" => "127.0.0.1:9460"))
-      described_class.new(APP)
+      described_class.new(APP, Pages::Places::ALL.keys)
     end
 
     before { allow($stdout).to receive(:syswrite) { |line| lines << JSON.parse(line) } }

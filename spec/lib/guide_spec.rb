@@ -66,8 +66,8 @@ RSpec.describe "The guide" do
     expect(settings).to eq(Rungs::Planning::Setting::ALL.map { |each|
       [each.id, each.question, each.choices.keys.join(" · ")]
     })
-    cautions = rows("13-cautions").select { |row| Rungs::Planning::Caution::ALL.key?(row[0]) }
-    expect(cautions).to eq(Rungs::Planning::Caution::ALL.map { |each| [each.id, each.words] })
+    cautions = rows("13-cautions").select { |row| Rungs::Caution::ALL.key?(row[0]) }
+    expect(cautions).to eq(Rungs::Caution::ALL.map { |each| [each.id, each.words] })
   end
 
   it "is what the comments cite" do

@@ -13,8 +13,8 @@ RSpec.describe Rungs::Planning do
   end
 
   it "has short cautions, one or two sentences each" do
-    expect(described_class::Caution::ALL.map { |each| each.words.split.size }).to all(be < 40)
-    expect { described_class::Caution.for("dragons") }.to raise_error(Rungs::Error::Unknown, /no caution “dragons”/)
+    expect(Rungs::Caution::ALL.map { |each| each.words.split.size }).to all(be < 40)
+    expect { Rungs::Caution.for("dragons") }.to raise_error(Rungs::Error::Unknown, /no caution “dragons”/)
   end
 end
 

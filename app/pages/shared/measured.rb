@@ -9,9 +9,10 @@ module Pages
       ID = /\A[\w.-]{1,64}\z/
       TEXT = { "content-type" => "text/plain; version=0.0.4; charset=utf-8" }.freeze
 
-      def initialize(app)
+      # @param tabs [Array<String>] the first part of every page’s path, as “/listen”
+      def initialize(app, tabs)
         Metrics.start if Metrics.address
-        @app = app
+        @app, @tabs = app, tabs
       end
 
       def call(env)
@@ -51,7 +52,7 @@ module Pages
 
         tab = "/#{env['PATH_INFO'].split('/')[1]}"
         path = pattern.split(" ", 2).last
-        Places::ALL.key?(tab) ? "#{tab}#{path}" : path
+        @tabs.include?(tab) ? "#{tab}#{path}" : path
       end
 
       # By the socket it came through, not by what it says.

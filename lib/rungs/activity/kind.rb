@@ -90,7 +90,7 @@ module Rungs
       # What it is called, what it is about, and with what care it is done: its activity's.
       def title = self.class.title
       def about = self.class.i_can
-      def cautions = Planning::Caution.for(*self.class.cautions).map(&:words)
+      def cautions = Caution.for(*self.class.cautions).map(&:words)
 
       # The item whose picture stands for it, where that is not its first.
       # @return [Item, nil]

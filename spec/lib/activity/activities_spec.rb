@@ -58,7 +58,7 @@ RSpec.describe Rungs::Activity do
         expect(activity.finds - described_class::FINDS.keys).to be_empty
         expect(activity.slips - Rungs::Slip::ALL.map(&:id)).to be_empty
         expect(activity.listen_for.keys - Rungs::Strategy::Rung::ALL.map(&:id)).to be_empty
-        expect(activity.cautions - Rungs::Planning::Caution::ALL.ids).to be_empty
+        expect(activity.cautions - Rungs::Caution::ALL.ids).to be_empty
         expect(activity.materials.map(&:instead)).to all(be_a(String))
       end
 
