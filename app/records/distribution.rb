@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Records
-  # How often each rung was heard: week by week, or on one problem.
+  # How often each rung was heard: week by week.
   class Distribution
     # One bar: what it stands for, and how many of each rung, 1 to 5.
     Bar = Struct.new(:title, :counts, keyword_init: true) do
@@ -25,16 +25,6 @@ module Records
                   .group(:week, Sequel[:observations][:rung])
                   .select(week.as(:week), Sequel[:observations][:rung], Sequel.function(:count).*.as(:times)).naked.all
       rows.group_by { |row| row[:week] }.sort.map { |monday, those| bar(monday, those) }
-    end
-
-    # @param problem_ids [Array<Integer>]
-    # @return [Array<Bar>] one for each problem
-    def by_problem(problem_ids)
-      rows = heard.where(Sequel[:observations][:problem_id] => problem_ids)
-                  .group(Sequel[:observations][:problem_id], Sequel[:observations][:rung])
-                  .select(Sequel[:observations][:problem_id], Sequel[:observations][:rung],
-                          Sequel.function(:count).*.as(:times)).naked.all
-      rows.group_by { |row| row[:problem_id] }.map { |id, those| bar(id, those) }
     end
 
     private

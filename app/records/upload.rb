@@ -30,8 +30,5 @@ module Records
         yield file.path
       end
     end
-
-    # Whether it is a ZIP, by its first bytes.
-    def zip? = content.start_with?("PK")
   end
 end

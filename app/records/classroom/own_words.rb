@@ -28,9 +28,6 @@ module Records
         parts = LessonPart.there.where(classroom_id: id, kind: Rungs::Activity::OWN.id).all
         parts.flat_map { |part| part.items.kind.materials.map(&:thing) }
       end
-
-      # Read again.
-      def forget_own = @book = @questions = nil
     end
   end
 end

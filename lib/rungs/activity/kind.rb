@@ -66,12 +66,6 @@ module Rungs
              steps: [step("write", shown, READ_BACK, lines: written)])
       end
 
-      # @return [Item, nil] one item of a set, from its place in it; nil past the end
-      def item_at(index, seed:, count: nil)
-        there = data(seed: seed, count: count)[index]
-        there && item(there)
-      end
-
       # What is thrown or tapped in from outside, as an item's data.
       # @raise [Error::NotAProblem] where it cannot be, or nothing is thrown here
       def given(_input) = refuse("nothing is thrown here")

@@ -58,9 +58,6 @@ module Rungs
         end
       end
 
-      # @return [Path, nil] the least work at one rung (1..5); nil where the problem does not afford it
-      def self.cheapest(problem, level) = of_rung(problem, level).min_by(&:work)
-
       # @return [Path, nil] how that rung would most likely sound here
       def self.usual(problem, level) = of_rung(problem, level).min_by { |path| [path.move.usual ? 0 : 1, path.work] }
 

@@ -45,7 +45,7 @@ RSpec.describe Rungs::Activity do
           again = activity.with(kind.chosen)
           expect(again.data(seed: seed)).to eq(items.map(&:data))
           index = seed % items.size
-          expect(again.item_at(index, seed: seed).to_h).to eq(items[index].to_h)
+          expect(again.item(again.data(seed: seed)[index]).to_h).to eq(items[index].to_h)
           items.each { |item| expect_whole(item) }
         end
       end
