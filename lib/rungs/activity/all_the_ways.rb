@@ -25,7 +25,7 @@ module Rungs
 
       # Every number of the range; ten where that is the aim.
       def self.sets_for(aim)
-        largest = [Problem::Band::ALL.fetch(aim.range).largest, 20].min
+        largest = [aim.band.largest, 20].min
         numbers = aim.rung == 4 ? [10] : largest.downto(3).to_a
         super.flat_map { |set| numbers.map { |n| { **set, "n" => n } } }
       end

@@ -14,6 +14,9 @@ module Rungs
       # @return [Array<Integer>] the rungs that may be aimed at in a range
       def self.rungs(range) = self::SAYINGS.keys.filter_map { |there, level| level if there == range }
 
+      # @return [Problem::Band] its range
+      def band = Problem::Band::ALL.fetch(range)
+
       # @return [Aim] for a rung that the range has: this one, else the next below, else the lowest
       def within
         rungs = self.class.rungs(range)
@@ -30,8 +33,8 @@ module Rungs
       # @return [Array<Array<Integer>>] the facts whose numbers fit it, by the rules for a next problem; all of the
       #   range where any will do
       def facts
-        fit = Progress::NextProblems.facts(operation, range, rung) unless self.class::ANY_FITS.include?(range)
-        fit || Problem::Band::ALL.fetch(range).pairs.map(&:sort).uniq.reject { |fact| fact.min.zero? }
+        fit = Progress::NextProblems.facts(operation, range, rung) unless band.any_shows
+        fit || band.pairs.map(&:sort).uniq.reject { |fact| fact.min.zero? }
       end
     end
     # By range and rung: adding, taking away.
@@ -56,8 +59,5 @@ module Rungs
       ["to100", 3] => ["add tens and ones in parts", "take the tens and then the ones"],
       ["to100", 4] => ["go to the next ten and then on", "go back to a ten and then on"]
     }.freeze
-    # Where no child speaks for another: counting on to ten, else parts and wholes.
-    Aim::UNHEARD = Hash.new(3).merge("to5" => 2, "to10" => 2).freeze
-    Aim::ANY_FITS = %w[to5].freeze
   end
 end

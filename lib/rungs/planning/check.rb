@@ -18,7 +18,7 @@ module Rungs
 
       # Others of the range, those with the least second number first.
       def self.like(aim)
-        all = Problem::Band::ALL.fetch(aim.range).pairs.map(&:sort).uniq - aim.facts
+        all = aim.band.pairs.map(&:sort).uniq - aim.facts
         all.select { |fact| fact.min.positive? }.sort
       end
       private_class_method :like
@@ -37,9 +37,9 @@ module Rungs
       # @return [Array]
       def not_there(latest, aim) = latest.reject { |_, record| there?(record, aim) }.keys
 
-      # Right and alone on the aim's rung or above; through ten, parts and wholes count for making ten.
+      # Right and alone on the aim's rung or above, or on one that serves for it.
       def there?(record, aim)
-        least = aim.range == "bridge" && aim.rung == 4 ? 3 : aim.rung
+        least = aim.band.serves.fetch(aim.rung, aim.rung)
         record.right && record.alone? && record.weighed? && record.rung >= least
       end
 

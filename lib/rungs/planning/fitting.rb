@@ -74,7 +74,7 @@ module Rungs
           asked.count { |problem| facts.include?(problem.parts.sort) } >= FOR_AIM * asked.size
       end
 
-      def largest = Activity::Option.round(Problem::Band::ALL.fetch(@aim.range).largest)
+      def largest = Activity::Option.round(@aim.band.largest)
     end
   end
 end

@@ -101,7 +101,7 @@ module Rungs
 
         range = [standing.first_range, aim.range].min_by { |each| Ranges.place(each) }
         turned = KNOWN.include?(index) ? "subtract" : aim.operation
-        Aim.new(operation: turned, range: range, rung: Aim::UNHEARD[range])
+        Aim.new(operation: turned, range: range, rung: Problem::Band::ALL.fetch(range).unheard)
       end
 
       def candidates

@@ -53,7 +53,7 @@ module Rungs
       def aim(operation, range)
         rungs = @children.values.filter_map { |by_range| rung_for(by_range, operation, range) }.tally
         rung = rungs.min_by { |level, votes| [-votes, level] }&.first
-        Aim.new(operation: operation, range: range, rung: rung || Aim::UNHEARD[range]).within
+        Aim.new(operation: operation, range: range, rung: rung || Problem::Band::ALL.fetch(range).unheard).within
       end
 
       # Who works with which numbers of a story: below the range with easier ones; beyond it, or past the aim, with

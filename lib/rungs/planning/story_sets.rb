@@ -12,8 +12,6 @@ module Rungs
 
       # Below the first range numbers go so far.
       LEAST = 3
-      # How much the larger part grows, by the range of the middle numbers.
-      TENS = Hash.new(10).merge("bridge" => 20, "to100" => 0).freeze
 
       # @param problem [Problem] the middle one, told by a situation
       # @param levels [Hash{String => Array}] names by level, as Standing#levels has them
@@ -51,7 +49,7 @@ module Rungs
       def harder
         parts = @problem.parts.dup
         grows = { whole: parts.index(parts.max), first: 0, second: 1 }.fetch(@problem.unknown)
-        parts[grows] += TENS[@problem.band]
+        parts[grows] += Problem::Band::ALL.fetch(@problem.band).grows
         return @problem if parts.sum > Problem::LARGEST_WHOLE
 
         Problem.new(situation: @problem.situation.id, parts: parts, unknown: @problem.unknown)

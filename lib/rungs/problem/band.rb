@@ -5,20 +5,30 @@ module Rungs
     # A number range that is worked on at a time. The bands are a partition: a problem belongs to the first
     # that fits (guide 3.2).
     class Band
-      attr_reader :id, :title, :largest
+      # Where an entry says nothing else: what its problems are like, and what follows for whoever asks them.
+      #
+      # rungs: those that its problems afford; making ten needs numbers around ten.
+      # aims: by the working rung, the rungs to aim at, where it has others than the usual (guide 10).
+      # unheard: the rung to aim at where no child speaks for another.
+      # serves: by the rung aimed at, a lower one that counts for it.
+      # any_shows: whether parts can be seen in any of its problems, even with a part of one.
+      # counted_on: how much is put to, or taken from, much where it is counted on; in_steps: whether by tens.
+      # grows: how much the larger part grows for the next ten; 0 where the same numbers go another way (guide 11).
+      USUAL = { rungs: [1, 2, 3, 5], aims: {}, unheard: 3, serves: {}, any_shows: false, counted_on: 1..3,
+                in_steps: false, grows: 10 }.freeze
 
-      def initialize(id:, title:, largest:, fits:)
-        @id = id
-        @title = title
-        @largest = largest
+      attr_reader :id, :title, :largest, :at_home, *USUAL.keys
+
+      # @param largest [Integer] the largest whole
+      # @param at_home [String] how its numbers are called for whoever a child lives with
+      # @param fits [Proc] (parts, whole) → whether a problem belongs here
+      def initialize(fits:, **known)
         @fits = fits
+        USUAL.merge(known).each { |name, value| instance_variable_set(:"@#{name}", value) }
         freeze
       end
 
       def fits?(parts) = @fits.call(parts, parts.sum)
-
-      # @return [Array<Integer>] the rungs that its problems afford: making ten needs numbers around ten
-      def rungs = %w[to10 bridge to100].include?(id) ? [1, 2, 3, 4, 5] : [1, 2, 3, 5]
 
       # @param parts [Array<Integer>]
       # @return [String] the id of the first band that fits
@@ -40,16 +50,23 @@ module Rungs
       TENS = ->(parts, whole) { whole.between?(20, 100) && parts.all? { |part| (part % 10).zero? } }
       TEN_AND_SOME = ->(parts, whole) { whole.between?(11, 19) && parts.size == 2 && parts.include?(10) }
 
+      BELOW_TEN = ->(parts, whole) { whole.between?(11, 20) && parts.max <= 9 }
+      ON_ALL_RUNGS = [1, 2, 3, 4, 5].freeze
+
       ALL = Catalogue.new("band", [
-        { id: "to5", title: "to 5", largest: 5, fits: ->(_, whole) { whole <= 5 } },
-        { id: "to10", title: "to 10", largest: 10, fits: ->(_, whole) { whole <= 10 } },
-        { id: "tens", title: "tens", largest: 100, fits: TENS },
-        { id: "teens", title: "ten and some", largest: 19, fits: TEN_AND_SOME },
-        { id: "bridge", title: "through ten", largest: 20, fits: lambda { |parts, whole|
-          whole.between?(11, 20) && parts.max <= 9
-        } },
-        { id: "to20", title: "to 20", largest: 20, fits: ->(_, whole) { whole <= 20 } },
-        { id: "to100", title: "to 100", largest: 100, fits: ->(_, whole) { whole <= 100 } }
+        { id: "to5", title: "to 5", largest: 5, at_home: "numbers to 5", fits: ->(_, whole) { whole <= 5 },
+          aims: { 1 => [3] }, unheard: 2, any_shows: true },
+        { id: "to10", title: "to 10", largest: 10, at_home: "numbers to 10", fits: ->(_, whole) { whole <= 10 },
+          rungs: ON_ALL_RUNGS, unheard: 2 },
+        { id: "tens", title: "tens", largest: 100, at_home: "whole tens", fits: TENS,
+          counted_on: 10..30, in_steps: true },
+        { id: "teens", title: "ten and some", largest: 19, at_home: "ten and some more", fits: TEN_AND_SOME,
+          aims: { 1 => [3], 2 => [3] } },
+        { id: "bridge", title: "through ten", largest: 20, at_home: "numbers that go through ten", fits: BELOW_TEN,
+          rungs: ON_ALL_RUNGS, aims: { 2 => [4] }, serves: { 4 => 3 }, grows: 20 },
+        { id: "to20", title: "to 20", largest: 20, at_home: "numbers to 20", fits: ->(_, whole) { whole <= 20 } },
+        { id: "to100", title: "to 100", largest: 100, at_home: "numbers to 100", fits: ->(_, whole) { whole <= 100 },
+          rungs: ON_ALL_RUNGS, grows: 0 }
       ].map { |entry| new(**entry) })
     end
   end

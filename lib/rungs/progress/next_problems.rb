@@ -14,16 +14,9 @@ module Rungs
       LAST = 10
       # By the working rung, the rungs to aim at; the later one where the band has no problem for the one before.
       AIMS = { 1 => [2], 2 => [3, 4], 3 => [4] }.freeze
-      # Where a band has others.
-      AIMS_IN = { "to5" => { 1 => [3] }, "teens" => { 1 => [3], 2 => [3] }, "bridge" => { 2 => [4] } }.freeze
-      # The least part of a problem for reasoning; to five any such problem lets parts be seen.
-      LEAST_PART = Hash.new(2).merge("to5" => 1).freeze
-      ANY_INVITES = %w[to5].freeze
-      # For counting on: little is put to, or taken from, much. By tens that is one to three tens.
-      COUNTED_ON = Hash.new(1..3).merge("tens" => 10..30).freeze
+      # The least part of a problem for reasoning.
+      LEAST_PART = 2
       COUNTED_FROM = { "add" => 4, "subtract" => 5 }.freeze
-      # Where counting on is by tens, in equal steps.
-      IN_STEPS = %w[tens].freeze
       # Of problems that tell most, so many one after the other.
       RUNNING = 2
 
@@ -66,7 +59,7 @@ module Rungs
 
       # @return [Integer, nil] the rung to aim at; nil where the band lets no higher one show
       def aim(working, operation, band)
-        aims = AIMS_IN.fetch(band, {}).fetch(working) { AIMS.fetch(working, []) }
+        aims = Problem::Band::ALL.fetch(band).aims.fetch(working) { AIMS.fetch(working, []) }
         aims.find { |aim| fitting(operation, band, working, aim).any? }
       end
 
@@ -103,15 +96,17 @@ module Rungs
       def fits?(problem, aim)
         return false if problem.add? && problem.first < problem.second
         return counted_on?(problem) if aim == 2
-        return false if problem.smaller < LEAST_PART[problem.band]
+        return problem.smaller.positive? && problem.affords.include?(aim) if band_of(problem).any_shows
 
-        ANY_INVITES.include?(problem.band) ? problem.affords.include?(aim) : Strategy::Pull.new(problem).rung == aim
+        problem.smaller >= LEAST_PART && Strategy::Pull.new(problem).rung == aim
       end
 
       def counted_on?(problem)
         from, by = problem.add? ? problem.parts : [problem.whole, problem.given]
-        COUNTED_ON[problem.band].cover?(by) && by < from && from >= COUNTED_FROM.fetch(problem.operation)
+        band_of(problem).counted_on.cover?(by) && by < from && from >= COUNTED_FROM.fetch(problem.operation)
       end
+
+      def band_of(problem) = Problem::Band::ALL.fetch(problem.band)
 
       # What it saves, most first; those with a nine; the smaller whole; the larger first numbers.
       def order(problem, working, aim)
@@ -123,7 +118,7 @@ module Rungs
       # Those that count among what it invites; by tens, counting on in equal steps where it can be.
       def paths(problem)
         plain = problem.paths.select { |path| path.move.pulls? }
-        steps = IN_STEPS.include?(problem.band) ? problem.paths - plain : []
+        steps = band_of(problem).in_steps ? problem.paths - plain : []
         steps.empty? ? plain : plain.reject { |path| path.rung == 2 } + steps
       end
 

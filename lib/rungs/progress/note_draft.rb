@@ -55,10 +55,6 @@ module Rungs
               "“How did you know?”",
         caution: "On stairs, hold the rail and go one step at a time."
       )
-      NUMBERS = { "to5" => "numbers to 5", "to10" => "numbers to 10", "tens" => "whole tens",
-                  "teens" => "ten and some more",
-                  "bridge" => "numbers that go through ten", "to20" => "numbers to 20", "to100" => "numbers to 100" }
-                .freeze
       DOING = { "add" => "adding", "subtract" => "taking away" }.freeze
 
       module_function
@@ -73,7 +69,8 @@ module Rungs
       # @return [Hash{Symbol => String}] by PARTS
       def draft(name:, rungs:, operation:, band:, solved: nil, said: nil)
         page = rungs.empty? ? UNHEARD : PAGES.fetch(rungs.first)
-        { now: "When #{DOING.fetch(operation)} with #{NUMBERS.fetch(band)}, #{name} #{now(rungs, page, operation)}.",
+        numbers = Problem::Band::ALL.fetch(band).at_home
+        { now: "When #{DOING.fetch(operation)} with #{numbers}, #{name} #{now(rungs, page, operation)}.",
           example: example(name, solved, said),
           coming: "Next comes #{page.coming}.",
           home: page.home, caution: page.caution }
