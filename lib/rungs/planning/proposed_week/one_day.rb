@@ -1,0 +1,149 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Planning
+    class ProposedWeek
+      # One day while it is made: the parts found so far say what may still come.
+      class OneDay
+        # What matters most is found first. Some may bring something new; some may take up the focus once more.
+        FIRST, NEW = %i[focus story practise games warm_up look_back check].freeze, %i[focus story].freeze
+        ONCE_MORE = %i[practise games look_back].freeze
+        # A warm-up with a slip takes so many minutes.
+        SLIP_MINUTES = 4
+
+        # focus: the Candidate that was it last. fresh: what is new today, as Novelty has things; nil where nothing is.
+        attr_reader :focus, :fresh
+
+        # @param date [Date]
+        # @param choice [Choice] for its aim
+        # @param check [Check, nil]
+        # @param index [Integer] its place in the week
+        # @param story [Array(Integer, Integer)] which story of the week it would have, and of how many
+        # @param focus [Candidate, nil]
+        # @param kinds [Array<Class>] activities that it has already
+        # @param new_allowed [Boolean]
+        def initialize(date, choice:, check:, seed:, index:, story:, focus:, kinds:, new_allowed:)
+          @date = date
+          @choice = choice
+          @check = check
+          @seed = seed
+          @story = story
+          @focus = focus
+          @kinds = kinds.dup
+          @new_allowed = new_allowed
+          @random = Random.new((seed * 1009) + date.jd)
+          @numbers = NumbersForAll.new(choice, names_seed: seed + index, random: @random)
+        end
+
+        # @param minutes [Hash{Symbol => Integer}] by role, in the order of the day
+        # @param slips [Array<SharedSlip>] of which one is to be brought out
+        # @return [Array<Part>]
+        def parts(minutes, slips:)
+          found = FIRST.select { |role| minutes.key?(role) }.to_h { |role| [role, part(role, minutes[role])] }
+          bring_out(found, slips) if slips.any?
+          found.values_at(*minutes.keys).compact
+        end
+
+        # The first that fits and brings nothing new where that may not be; with items that were not there of late, or
+        # where there are none, with those.
+        # @return [Part, nil]
+        def part(role, minutes)
+          return checked(minutes) if role == :check
+
+          found = @choice.candidates.for(role, story: @story, focus: focus, date: @date, random: @random)
+          in_order(found.select { |each| wanted?(each, role) }, role).each do |each, unlike|
+            made = set(each, role, unlike) and return place(each, role, minutes, made)
+          end
+          nil
+        end
+
+        private
+
+        # Nothing twice on a day, but the focus once more to practise with other numbers.
+        def wanted?(candidate, role)
+          again = ONCE_MORE.include?(role) && candidate == focus
+          @choice.wanted?(candidate) && (again || !@kinds.include?(candidate.kind))
+        end
+
+        # What is the focus already stays, if with items that were there of late.
+        def in_order(found, role)
+          stays = role == :focus && focus ? [focus] : []
+          [stays, found].flat_map { |some| [true, false].flat_map { |unlike| some.map { |each| [each, unlike] } } }
+        end
+
+        # @param unlike [Boolean] whether items of late are left out
+        # @return [Hash, nil] range, options, seed, items, and what is new; nil where it cannot be
+        def set(candidate, role, unlike)
+          options = candidate.options
+          range = Activity::Ranged.of(options) || options["band"] || @choice.aim.range
+          things = Novelty.things(candidate.kind, options, situation: options["situation"], range: range)
+          new = @choice.new_of(things)
+          return if new.size > (may_be_new?(role) ? 1 : 0)
+
+          made = @choice.kind(candidate)
+          seed, items = @choice.fitting.draw(made, role, @random, unlike: unlike)
+          return unless items
+
+          { range: range, options: options, seed: seed, items: items, things: things, fresh: new.first,
+            **(role == :story ? @numbers.of(made, items) : {}) }
+        end
+
+        def may_be_new?(role) = @new_allowed && !fresh && NEW.include?(role)
+
+        def place(candidate, role, minutes, made)
+          kind, things = candidate.kind, made.delete(:things)
+          times = @choice.told[candidate.options["situation"]]
+          reason = reason(role, candidate, made, times)
+          @choice.memory.keep(@date, kind, made[:items], things)
+          @choice.told[candidate.options["situation"]] += 1 if role == :story
+          @focus = candidate if role == :focus
+          @kinds << kind
+          @fresh ||= made[:fresh]
+          Part.new(kind: kind, role: role == :games ? :practise : role, minutes: minutes, reason: reason, **made)
+        end
+
+        def reason(role, candidate, made, times)
+          says = @choice.reasons
+          case role
+          when :focus then says.focus(@choice.fitting.problems(@choice.kind(candidate), made[:items]))
+          when :story then says.story(times, made[:sets])
+          when :warm_up then says.warm_up(made[:range], made[:items].size)
+          when :look_back then says.look_back
+          else says.again(candidate.kind, @date, made[:items].size)
+          end
+        end
+
+        # Everybody once on one of four like facts, beside what is practised.
+        def checked(minutes)
+          aim = @choice.aim
+          items = @check.facts.map { |problem| Activity::POSED.told(problem, "") }
+          options = Activity::POSED.fitted(band: aim.range, operation: aim.operation)
+          Part.new(kind: Activity::POSED, role: :check, minutes: minutes, range: aim.range, options: options,
+                   seed: @seed, items: items, reason: @choice.reasons.check(@check), sets: [], told: true)
+        end
+
+        # The commonest slip that several share and an activity for the aim makes: in the place of practising; else a
+        # short warm-up does.
+        def bring_out(found, slips)
+          aimed = found.key?(:practise) && slips.any? { |slip| brought_out(found, :practise, slip) }
+          brought_out(found, :warm_up, slips.first) unless aimed
+        end
+
+        # @return [Part, nil]
+        def brought_out(found, role, slip)
+          way = role == :practise ? :bringing_out : :warming_up_for
+          there = @choice.candidates.public_send(way, slip.id, @random)
+          others = there.partition { |each| !@kinds.include?(each.kind) }.flatten(1)
+          others.each do |each|
+            made = set(each, role, true) or next
+            minutes = role == :practise ? found[role].minutes : SLIP_MINUTES
+            part = place(each, role, minutes, made)
+            part.slip, part.reason = slip.id, @choice.reasons.slip(slip)
+            return found[role] = part
+          end
+          nil
+        end
+      end
+    end
+  end
+end
