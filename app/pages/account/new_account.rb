@@ -2,7 +2,7 @@
 
 module Pages
   module Account
-    # Making an account: who may, and what is wrong with its form, all at once.
+    # Making an account: who may, what is wrong with its form, all at once, and what makes a password easy to guess.
     module NewAccount
       # Fields of a new account, as they are told of.
       FIELDS = { "email" => "the e-mail", "password" => "the password", "room" => "what the class is called",
@@ -12,6 +12,21 @@ module Pages
       def asked_in? = Records::Invitation.by_code(session["invited"])&.state == :good
 
       private
+
+      # Words that somebody at the school would try: its own, and those of every school.
+      def own_words
+        person = account_id_of_session && Records::Account[account_id_of_session]
+        rooms = person ? person.classrooms.flat_map { |room| [room.name, room.school] } : [param_or_nil("room")]
+        [*rooms, person&.name || param_or_nil("name"), (person&.email || login_param_value).to_s[/[^@]*/]]
+      end
+
+      def account_id_of_session = session_value || (account && account[account_id_column])
+
+      # The time zone that the browser says it is in.
+      def zone_of_browser
+        zone = param_or_nil("time_zone").to_s
+        TZInfo::Timezone.all_identifiers.include?(zone) ? { time_zone: zone } : {}
+      end
 
       def typed(field) = param_or_nil(field).to_s.strip
 

@@ -13,14 +13,13 @@ module Pages
       WRONG = "not an e-mail and a password that go together"
       LETTER = "If there is an account with that address, a letter with a link is on its way, good for a day."
       MADE = "If that address was free, the account is made now: sign in with it."
-      NEW_PASSWORD = "The password for Rungs was set anew"
       GUESSED = "made of words that others would try; take another, please"
       # Seconds that asking for a new password takes.
       RESET_TAKES = 0.3
       COST = ENV["RACK_ENV"] == "test" ? 4 : 12
       # What the password of an unknown address is held against.
       NOBODY = BCrypt::Password.create(SecureRandom.hex, cost: COST).to_s
-      private_constant :WRONG, :LETTER, :MADE, :NOBODY, :NEW_PASSWORD, :GUESSED, :RESET_TAKES
+      private_constant :WRONG, :LETTER, :MADE, :NOBODY, :GUESSED, :RESET_TAKES
 
       plugin :middleware, next_if_not_found: true
       plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout",
@@ -133,69 +132,9 @@ module Pages
           tell_all(faults) if faults.size > 1
         end
         auth_class_eval do
+          include Sessions
           include NewAccount
-
-          # What is asked for is read with who asks.
-          def currently_active_session?
-            key = session[session_id_session_key] or return false
-            asking = Records::Asking.of(session_value, compute_hmac(key), path: request.path, form: request.params)
-            scope.env["rungs.asking"] = asking
-            !asking.nil?
-          end
-
-          # Who asks without a session is asked to sign in, as if there never had been one.
-          def no_longer_active_session = clear_session
-
-          # Whoever was invited is asked back there after signing in.
-          def clear_session
-            invited = session["invited"]
-            super
-            session["invited"] = invited if invited
-          end
-
-          # All others of this account.
-          def end_sessions = remove_all_active_sessions_except_current
-
-          # This session lasts on this device until it signs out.
-          def stay
-            Records::Session.stay(session_value, compute_hmac(session[session_id_session_key]))
-            session["stay"] = Date.today.iso8601
-          end
-
-          # What everybody hears a new password of, where there is mail.
-          def tell_of_new_password
-            address = account[login_column]
-            Settings.mail&.post(Mail.new(from: email_from, to: address, subject: NEW_PASSWORD, body: <<~TEXT))
-              The password of #{address} for Rungs (#{Settings.url}) was just set anew, and every other device was signed
-              out. If that was not you, tell whoever keeps Rungs at your school.
-            TEXT
-          end
-
-          # Words that somebody at the school would try: its own, and those of every school.
-          def own_words
-            person = account_id_of_session && Records::Account[account_id_of_session]
-            rooms = person ? person.classrooms.flat_map { |room| [room.name, room.school] } : [param_or_nil("room")]
-            [*rooms, person&.name || param_or_nil("name"), (person&.email || login_param_value).to_s[/[^@]*/]]
-          end
-
-          def account_id_of_session = session_value || (account && account[account_id_column])
-
-          # The time zone that the browser says it is in.
-          def zone_of_browser
-            zone = param_or_nil("time_zone").to_s
-            TZInfo::Timezone.all_identifiers.include?(zone) ? { time_zone: zone } : {}
-          end
-
-          def not_here = request.halt(Shared::ErrorPages.page(404))
-
-          # What somebody else would be told, after as long.
-          def alike(words)
-            password_hash(param(password_param)) if param_or_nil(password_param)
-            set_notice_flash words
-            redirect "/account/login"
-          end
         end
-
         before_create_account do
           field, words = faults_of_names.first
           throw_error_status(422, field, words) if field
