@@ -88,7 +88,7 @@ module Printing
 
     # What each rung would sound like with the first item's numbers.
     def heard(items)
-      sounds = items.sounds(items.first).values
+      sounds = items.offered.sounds(items.first).values
       items.item(items.first).problem ? sounds.map { |says| "“#{says.chomp('.')}”" } : sounds
     end
 

@@ -92,40 +92,8 @@ module Records
     # Whether an item is another set of numbers for a story that stands there already.
     def beside?(index) = ![nil, "middle"].include?(data[index]&.dig(:number_set))
 
-    # @return [Array<Way>] those offered for an item
-    def ways(index) = Way.where(place(index)).order(:id).all
-
-    # @return [Array<String>] who was asked: heard on its problem, or gave a way
-    def asked(index)
-      there = place(index)
-      gave = DB[:way_givers].where(way_id: Way.where(there).select(:id)).select(:child_id)
-      heard = Observation.standing.where(there.slice(:problem_id)).select(:child_id) if there[:problem_id]
-      ids = (heard ? gave.union(heard) : gave).select_map(:child_id)
-      part.lesson.classroom.children.select { |child| ids.include?(child.id) }.map(&:name)
-    end
-
-    # @param input [Object] as its activity takes a way; or a Rungs::Picture::Way
-    # @param move [String, nil] instead: the move of a way that Rungs knows for its problem
-    # @param rung [String, nil] instead: the rung it sounded like, where the item has no problem
-    # @param child [Child, nil] who gave it
-    # @param client_key [String, nil] a UUID; the same again keeps nothing more
-    # @raise [Rungs::Error::NotAProblem] where it is none
-    def keep_way(index, input, move: nil, rung: nil, child: nil, client_key: nil)
-      way = known(index, move) if move
-      way ||= sounding(index, rung) if rung
-      way ||= input.is_a?(Rungs::Picture::Way) ? input : kind.way(item(index), input)
-      posed(index)
-      Way.once(client_key) { Way.keep(place(index), way.text, groups: way.groups, move: move, child: child) }
-    end
-
-    # @return [Hash{String => String}] what each rung would sound like for an item, by its id; none where all is read
-    #   back
-    def sounds(index) = index < size ? kind.sounds(item(index)) : {}
-
-    # @return [Array<Rungs::Strategy::Path>] ways that Rungs knows: of each rung the usual one first
-    def paths(index)
-      item(index).problem&.paths.to_a.sort_by { |path| [path.rung, path.move.usual ? 0 : 1] }
-    end
+    # @return [OfferedWays]
+    def offered = @offered ||= OfferedWays.new(self)
 
     # @return [Array<String>] what a teacher may tell once an item was shown
     def notes(index) = kind.notes(data.first(index + 1))
@@ -187,27 +155,6 @@ module Records
     def keep(data)
       part.keep(thrown: thrown.merge(data))
       @data, @items, @closing = nil
-    end
-
-    def known(index, move)
-      path = paths(index).find { |each| each.move.id == move }
-      raise Rungs::Error::NotAProblem, "that is no way of working this problem" unless path
-
-      Rungs::Picture::Way.new(text: path.says, groups: [])
-    end
-
-    def sounding(index, rung)
-      words = sounds(index)[rung]
-      raise Rungs::Error::NotAProblem, "that rung does not show here" if item(index).problem || words.nil?
-
-      Rungs::Picture::Way.new(text: words, groups: [])
-    end
-
-    # What a way of an item is kept by.
-    def place(index)
-      index = index.clamp(0, last)
-      problem = posed_there(index)
-      { classroom_id: part.classroom_id, **(problem ? { problem_id: problem.id } : { part_id: part.id, item: index }) }
     end
 
     # What was thrown or told, and for the other places what the seed makes.

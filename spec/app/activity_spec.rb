@@ -98,8 +98,9 @@ RSpec.describe Records::ItemOnBoard do
     recorder.record(child: room.children[0], problem: part.items.posed(0), code: "count_on",
                     client_key: SecureRandom.uuid, happened_at: Time.now)
     sum = part.items.item(0).answer
-    part.items.keep_way(0, "#{sum - 1} + 1", child: room.children[1])
-    expect([part.items.asked(0), part.items.asked(1)]).to eq([[room.children[0].name, room.children[1].name], []])
+    offered = part.items.offered
+    offered.keep(0, "#{sum - 1} + 1", child: room.children[1])
+    expect([offered.asked(0), offered.asked(1)]).to eq([[room.children[0].name, room.children[1].name], []])
   end
 
   it "makes the same items of what was kept of a set as of the set itself, for every activity" do
@@ -126,7 +127,7 @@ RSpec.describe Records::ItemOnBoard do
     part = plan("twins")
     items = part.items
     Records::LessonPart.where(id: part.id).delete
-    expect([items.posed(0), items.ways(0), items.asked(0)]).to eq([nil, [], []])
+    expect([items.posed(0), items.offered.of(0), items.offered.asked(0)]).to eq([nil, [], []])
   end
 
   it "leaves the board going where the part is taken out" do

@@ -40,7 +40,7 @@ RSpec.describe Exchange::Archive do
     room.keep_apart([ada.id, room.children.last.id].sort)
     lesson.course.plan("by_heart", details: { "for" => [ada.id], "note" => "x" })
     posed[0].part.keep(sets: [{ level: "easier", children: [ada.id] }])
-    posed[0].part.items.keep_way(posed[0].item, "9 + 5", child: ada)
+    posed[0].part.items.offered.keep(posed[0].item, "9 + 5", child: ada)
     Records::Week.new(room, room.today).aim("I can count.", band: "to10", operation: "add")
     room.note_absence(ada, room.today, away: true)
     room.add_home_answer(child_id: ada.id, day: room.today, code: "played")

@@ -136,7 +136,7 @@ RSpec.describe Pages::Conduct do
     expect(page.css("select[name=child_id] [selected]").map { |each| each["value"] }).to eq([ada.id.to_s])
     expect(page.css(".children [aria-current]").map { |each| each["data-name"] }).to eq(["Ada"])
     expect(page.at_css("#now").text).to include("Covered on the board")
-    words = part.items.sounds(0)
+    words = part.items.offered.sounds(0)
     expect(page.css(".conducting-heard .bar").map { |each| each["value"] }).to eq(words.keys.reverse)
     taken = { part_id: part.id, item: 0, rung: "known_fact", child_id: ada.id, client_key: key }
     send_form "/conduct/#{room.id}/ways", htmx: true, **taken

@@ -28,8 +28,8 @@ RSpec.describe Records::Erasing do
     lesson.course.plan("by_heart", details: { "for" => [child.id, other.id], "note" => "For #{name}, Bo" })
     lesson.course.plan("twins", details: { "why" => "Start counted: #{name} and Bo.", "slip" => "start_counted" })
     posed.part.keep(sets: [{ level: "easier", children: [child.id] }, { level: "middle", children: [other.id] }])
-    posed.part.items.keep_way(posed.item, "9 + 5", child: child)
-    posed.part.items.keep_way(posed.item, "9 + 5", child: other)
+    posed.part.items.offered.keep(posed.item, "9 + 5", child: child)
+    posed.part.items.offered.keep(posed.item, "9 + 5", child: other)
     sign_in teacher[0]
     get "/notes/#{room.id}/#{child.id}"
     send_form "/notes/#{room.id}/#{child.id}", opening: "#{name} counts on."

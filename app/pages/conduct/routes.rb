@@ -54,7 +54,7 @@ module Pages
         form = checked(WayContract)
         child = form[:child_id] && (room.child(form[:child_id]) || halt(404))
         items = (form[:part_id] ? room.part(form[:part_id]) : part)&.items || halt(404)
-        items.keep_way(form[:item], offered(form), child: child, **form.slice(:move, :rung, :client_key))
+        items.offered.keep(form[:item], offered(form), child: child, **form.slice(:move, :rung, :client_key))
         lesson&.change_board { |state| state }
         kept { htmx? ? offered_now(items, form[:item]) : redirect(here) }
       rescue Rungs::Error => e
@@ -79,7 +79,8 @@ module Pages
         end
 
         def offered_now(items, index)
-          page.partial(:"conduct/_offered", state: Records::ItemOnBoard.at(items, index, 0), ways: items.ways(index))
+          state = Records::ItemOnBoard.at(items, index, 0)
+          page.partial(:"conduct/_offered", state: state, ways: items.offered.of(index))
         end
 
         def moved = page.partial(:"conduct/_moved")
