@@ -4,7 +4,8 @@ module Sheets
   # For the teacher, on days without a device: the class list down, the lesson’s problems across; in each cell the five
   # rungs to circle, what is off the ladder, and room for the answer.
   class Clipboard < Sheet
-    entry id: "clipboard", title: "Clipboard", note: "for you", shelf: "clipboard", for_whom: :teacher, of_lesson: true
+    entry id: "clipboard", title: "Clipboard", note: "for you", shelf: "clipboard", for_whom: :teacher, of_lesson: true,
+          typed_in: true
 
     class << self
       def needed_in?(source) = source.asked.any?

@@ -38,6 +38,9 @@ module Pages
       # @param setting ["sentence", "frame"]
       def words(setting) = I18n.t("words.#{room.setting(setting)}")
 
+      # @param kind [Class] of Rungs::Picture::KINDS
+      def picture_title(kind) = kind.called_by ? words(kind.called_by) : kind.title.downcase
+
       # "count on 4 · make ten 2"
       def counted(bar)
         heard = Rungs::Strategy::Rung::ALL.select { |rung| bar.counts[rung.level - 1].positive? }

@@ -37,9 +37,9 @@ module Pages
       # What is drawn beside the server: how far it is, then the file.
       get("/:room/jobs/:job") { job_page JobPage.new(self, job: found_job) }
 
-      # What was circled on the clipboard, on the same grid.
+      # What was circled on a sheet to type in, on the same grid.
       get "/:room/enter" do
-        @form = { **@form, sheet: "clipboard" }
+        @form = { **@form, sheet: ::Sheets::ALL.find(&:typed_in).id }
         show EnterPage.new(self, printing.settle)
       end
 

@@ -20,6 +20,7 @@ module Rungs
       attr_reader :parts, :size, :fill, :struck
 
       def self.title = "Ten-frame"
+      def self.called_by = "frame"
 
       def self.of(problem, fill: :fives, struck: 0, **)
         shown = problem.shown_parts

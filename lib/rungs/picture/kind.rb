@@ -10,6 +10,10 @@ module Rungs
       module Naming
         def id = name.split("::").last.downcase
         def title = id.capitalize
+
+        # @return [String, nil] the setting by which a class calls it
+        def called_by = nil
+
         def of(_problem, **) = nil
 
         # What a picture of this kind may be told beside its numbers.
