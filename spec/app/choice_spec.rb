@@ -22,6 +22,11 @@ RSpec.describe Sheets::Choice do
     end
   end
 
+  it "says of a child’s sheet how large its type is" do
+    size = Sheets::Fill.choices.find { |each| each.id == :large }
+    expect(size.among.map { |large| size.say(large) }).to eq(%w[18 24])
+  end
+
   it "says a value by its name" do
     expect([choice([4], names: { 4 => "four" }).say(4), choice([4]).say(4), choice([4], names: {}).say(5)])
       .to eq(%w[four 4 5])

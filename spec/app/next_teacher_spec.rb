@@ -45,6 +45,13 @@ RSpec.describe Printing::ForNextTeacher do
     expect(pages.values.first["On the first day"].join(" ")).not_to include("A check-in each")
   end
 
+  it "names whose numbers are two ranges or more from the class's, and nobody else" do
+    3.times { |back| %w[Bo Cleo].each { |name| hear(name, [9, 4 + back], "make_ten", back: back + 1) } }
+    expect(pages.values.first["On the first day"].join(" ")).not_to include("Other numbers")
+    3.times { |back| hear("Ada", [2, 1 + (back % 2)], "count_all", back: back + 1) }
+    expect(pages.values.first["On the first day"]).to include("Other numbers for Ada: their pages say which.")
+  end
+
   it "tells a slip that came twice with how often, none that came once, and asks the teacher's own question" do
     2.times { |back| hear("Ada", [9, 5 - back], "count_on", back: back + 1, answer: 13 - back) }
     hear("Bo", [9, 5], "count_on", back: 1, answer: 13)

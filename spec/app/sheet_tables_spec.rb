@@ -37,6 +37,50 @@ RSpec.describe "The sheets’ tables" do
     end)
   end
 
+  it "hold for what is filled in, large and with sentences down the page, and for practice that stands so" do
+    down = { large: true, source: Sheets::Source.new(down: true) }
+    drawn = ->(sheet, source:, **chosen) { sum(sheet.of(source, chosen).render.b) }
+    filled = Sheets::ALL.on("recording").to_h { |sheet| ["#{sheet.id} down", drawn.call(sheet, number: 10, **down)] }
+    practised = Rungs::Activity::ALL.to_h do |activity|
+      source = Sheets::Source.new(kind: activity.with, down: true)
+      ["#{activity.id} down", drawn.call(Sheets::Practice, source: source, seed: 3, per_page: 8)]
+    end
+    expect_table("sheets_down", filled.merge(practised))
+  end
+
+  # A page for each of two: a long one and a short one.
+  def for_each
+    draft = Rungs::Progress::NoteDraft.draft(name: "Ada", rungs: [3], operation: "add", band: "bridge",
+                                             solved: "9 + 5 = 14", said: "10 … 14")
+    note = Sheets::NotePages::Note
+    notes = [note.new(title: "Ada, 24 November", parts: draft, picture: Rungs::Picture::Frame.new([9, 5]).layout),
+             note.new(title: "Bo, 24 November", parts: { now: "begins", home: "Count.", caution: " " }, picture: nil)]
+    homes = [%w[add to10], %w[subtract to5]].map do |operation, range|
+      aim = Rungs::Planning::Aim.new(operation: operation, range: range, rung: 2)
+      Sheets::HomePages::Home.new(name: range, told: Rungs::Planning::AtHome.new(aim: aim, range: range, seed: 3))
+    end
+    [Sheets::NotePages.new(each: notes, where: "Room 4", title: "For families"),
+     Sheets::HomePages.new(each: homes, title: "For home", paper: "letter")]
+  end
+
+  # So many children, the first with numbers of their own, on so many problems.
+  def clipboard(children, problems)
+    asked = Array.new(problems) { |place| "#{place + 2} + 5 = □" }
+    list = Array.new(children) { |place| ["#{'Ada' * (1 + (place % 6))} #{place}", asked.rotate(place.zero? ? 1 : 0)] }
+    Sheets::Clipboard.new(children: list.to_h, problems: asked, title: "Tuesday")
+  end
+
+  def own_numbers
+    items = Rungs::Activity::ALL.fetch("twins").with.items(seed: 4)
+    Sheets::OwnNumbers.new(sets: [[2, items.first(4)], [1, items.last(4)]], title: "Twins", per_page: 4)
+  end
+
+  it "hold for families, for home, for the clipboard and for numbers of their own" do
+    sheets = { "families" => for_each[0], "home" => for_each[1], "own" => own_numbers }
+    clipboards = [[1, 1], [24, 3], [33, 4], [34, 5]].to_h { |size| ["clipboard #{size}", clipboard(*size)] }
+    expect_table("sheets_for_each", sheets.merge(clipboards).transform_values { |sheet| sum(sheet.render.b) })
+  end
+
   def child
     Sheets::ChildRecord.new(title: "Ada", about: "Room 4", standing: ["Adding: counts on.", "Taking away: not heard."],
                             answers: [["1 Nov", "9 + 5 = □", "count on"], ["2 Nov", "8 + 4 = □", "make ten"]],
