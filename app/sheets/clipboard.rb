@@ -19,9 +19,11 @@ module Sheets
 
     # Millimetres: the names, the least and the most that a row takes, and what stands above the rows; how many problems
     # a page has room for.
-    NAMES, ROW, MOST, HEAD, ACROSS = 34, 7.2, 12.0, 25, 4
-    # Letters of a name that fit in a line.
-    LONG = 15
+    NAMES, ROW, MOST, HEAD, ACROSS = 34, 8.0, 12.0, 25, 4
+    # How much higher the marks stand where a child’s own numbers stand beneath.
+    RAISED = 2.1
+    # Points of a name: the largest in which it fits in a line, else the last, in two.
+    SIZES = [11, 9, 7].freeze
     MARKS = %w[1 2 3 4 5 0 g 9].freeze
 
     # @param children [Hash{String => Array<String>}] by name, the child's own numbers of each problem
@@ -82,17 +84,20 @@ module Sheets
     # @param others [Array<String, nil>] the child's own numbers, where they are not those above
     def row(child, y, wide, others)
       paper.line(0, y, paper.width, y, color: Paper::LINE, thick: 0.15)
-      paper.words(child, y: y + middle, width: NAMES - 2, size: child.length > LONG ? 7 : 11, leading: 0)
+      paper.words(child, y: y + middle, width: NAMES - 2, size: size_of(child), leading: 0)
       others.each_with_index do |own, index|
         x = NAMES + (index * wide)
-        paper.again(:marks, x, y) { marks }
+        paper.again(:marks, x, own ? y - RAISED : y) { marks }
         own_numbers(own.delete_suffix(" = □"), x + 2, y, wide - 2) if own
         paper.line(x + 31.5, y + row_high - 1.5, x + wide - 1.5, y + row_high - 1.5, color: Paper::SOFT)
       end
     end
 
+    def size_of(name) = SIZES.find { |size| high(name, size) <= high("A", size) } || SIZES.last
+    def high(text, size) = paper.height_of(text, size: size, width: NAMES - 2, leading: 0)
+
     def own_numbers(text, x, y, wide)
-      paper.words(text, x:, y: y + row_high - 2.6, width: wide, size: 7, leading: 0)
+      paper.words(text, x:, y: y + row_high - 4, width: wide, size: 7, leading: 0)
     end
   end
 end

@@ -77,7 +77,7 @@ RSpec.describe "The sheets’ tables" do
 
   it "hold for families, for home, for the clipboard and for numbers of their own" do
     sheets = { "families" => for_each[0], "home" => for_each[1], "own" => own_numbers }
-    clipboards = [[1, 1], [24, 3], [33, 4], [34, 5]].to_h { |size| ["clipboard #{size}", clipboard(*size)] }
+    clipboards = [[1, 1], [24, 3], [29, 4], [30, 5]].to_h { |size| ["clipboard #{size}", clipboard(*size)] }
     expect_table("sheets_for_each", sheets.merge(clipboards).transform_values { |sheet| sum(sheet.render.b) })
   end
 
