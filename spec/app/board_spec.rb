@@ -150,6 +150,7 @@ RSpec.describe "The board" do
       expect(get("/b/", code: "abc").body).to include("A code is six letters")
       expect(get("/b/ZZZZZZ").status).to eq(404)
       expect(last_response.body).to include('value="ZZZZZZ"', "No board has this code now.")
+      expect(lesson.refresh.open_code).to eq(code)
       expect(Array.new(30) { make_teacher(children: [])[1].start_lesson(Date.today).open_code }.uniq.size).to eq(30)
     end
   end

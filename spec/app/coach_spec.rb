@@ -55,6 +55,7 @@ RSpec.describe "A coach" do
 
   it "visits: records only while one goes on, blind to the other, and after it both stand side by side" do
     shown = plan(children: [room.children.first.id.to_s])
+    expect(shown.whom.map(&:name)).to eq(%w[Ada])
     posed = pose(room)
     record = { child_id: room.children.first.id, problem_id: posed.id, code: "part_whole" }
     as(coach) do

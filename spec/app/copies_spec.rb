@@ -151,3 +151,24 @@ RSpec.describe Backups do
     expect(Dir[File.join(folder, "*.dump")]).to eq([])
   end
 end
+
+RSpec.describe Records::Copy do
+  it "keeps what became of each copy, and makes none while another process makes one" do
+    made = Backups::Made.new(file: "/somewhere/rungs-1.dump", bytes: 5, counted: 7)
+    backups = instance_double(Backups, make: made)
+    DB.transaction(rollback: :always) do
+      DB[:copies].delete
+      2.times { expect(described_class.make(backups)).to eq(made) }
+      allow(backups).to receive(:make).and_raise(Backups::Failure, "the disk is full")
+      expect { described_class.make(backups) }.to raise_error(Backups::Failure)
+      good, _, bad = described_class.order(:id).all
+      expect(good.values).to include(file: "rungs-1.dump", bytes: 5, rows: 7, good: true)
+      expect(bad.values).to include(file: "", good: false, trouble: "the disk is full")
+      Sequel.connect(ENV.fetch("DATABASE_URL")) do |other|
+        other.get(Sequel.function(:pg_advisory_lock, Backups::LOCK))
+        expect(described_class.make(backups)).to be_nil
+      end
+      expect(described_class.count).to eq(3)
+    end
+  end
+end

@@ -61,6 +61,10 @@ RSpec.describe "Numbers that a teacher changes" do
     again = sums
     Records::ItemsByHand.new(now).draw_anew(17)
     expect(sums).to eq(again)
+    (1..20).each do |seed|
+      Records::ItemsByHand.new(now).draw_anew(seed)
+      expect([sums[2], sums.map(&:sort).uniq.size]).to eq([[10, 9], 4])
+    end
   end
 
   it "have room for sixty, and no more" do
@@ -96,6 +100,9 @@ RSpec.describe "Numbers that a teacher changes" do
     expect(lesson.refresh.board.item).to eq(0)
     ask "out", item: 0
     expect(lesson.refresh.board.item).to eq(0)
+    lesson.show_item(now, now.items.size - 1)
+    ask "out", item: now.items.size - 1
+    expect(lesson.refresh.board.item).to eq(now.items.size - 1)
     get path
     expect(squeezed).to include("/conduct/#{room.id}")
   end

@@ -101,6 +101,8 @@ RSpec.describe Records do
     today.course.plan("toss")
     today.course.go(today.course.parts.first)
     expect(week.call.left_over(room.today)&.last).to eq(before)
+    room.mark_off([room.today])
+    expect(week.call.left_over(room.today)).to be_nil
   end
 
   it "lists the rungs that a problem on the board has a way for" do

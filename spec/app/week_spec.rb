@@ -359,6 +359,8 @@ RSpec.describe "The week" do
     expect(room.refresh.off?(day)).to be(false)
     send_form "#{path}/off/keep", from: monday, "days[]": [day.iso8601, (day + 1).iso8601]
     expect([day, day + 1, day + 2].map { |each| room.refresh.off?(each) }).to eq([true, true, false])
+    planned = Records::Proposal.new(Records::Week.new(room, monday), room.today).outlook.check_ins.keys
+    expect([planned.size.positive?, planned & [day, day + 1]]).to eq([true, []])
     ["", "nothing of the kind", "BEGIN:VCALENDAR"].each do |text|
       send_form "#{path}/off", from: monday, file: file.call(text)
       expect([last_response.status, last_response.body]).to match([422, include("file")])
