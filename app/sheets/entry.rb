@@ -9,10 +9,11 @@ module Sheets
   #     choice "to", [6, 9], label: "to"
   #
   # id, title, and note, which says beside a title what it is for; shelf, on which it lies; for_whom: :child, :group,
-  # :family or :teacher; of_lesson: whether it is always about the lesson of a day; once: whether it makes by itself as
-  # many as there are children; typed_in: whether what was written on it can be typed in. What a class does not say is as the class above says it.
+  # :family or :teacher; of_lesson: whether it is always about the lesson of a day; any_activity: whether
+  # it is of any activity, with its options; once: whether it makes by itself as many as there are children; typed_in:
+  # whether what was written on it can be typed in. What a class does not say is as the class above says it.
   module Entry
-    FACTS = %i[id title note shelf for_whom of_lesson once typed_in].freeze
+    FACTS = %i[id title note shelf for_whom of_lesson any_activity once typed_in].freeze
 
     def entry(**facts) = @facts = { **facts_above, **facts }.freeze
     def facts = @facts || facts_above

@@ -4,7 +4,7 @@ module Sheets
   # Practice with numbers of their own under the same heading: a page for each group, as often as it has children, or
   # for one child: each copy begins with another problem. A small mark in the foot tells them apart, and no name.
   class OwnNumbers < Practice
-    entry id: "own", title: "Numbers of their own", shelf: nil, once: true
+    entry id: "own", title: "Numbers of their own", shelf: nil, any_activity: false, once: true
     without :set, :seed, :answers
     choice "child", 1..(10**17), label: "for", usual: nil, offered: :one_child.to_proc
 

@@ -13,7 +13,7 @@ module Sheets
     LEAST = { false => 18, true => 26 }.freeze
     PER_PAGE = [4, 6, 8].freeze
 
-    entry id: "practice", title: "Practice", note: "practice", shelf: "practice"
+    entry id: "practice", title: "Practice", note: "practice", shelf: "practice", any_activity: true
     choice "set", [nil, "easier", "middle", "harder"], label: "numbers", names: { nil => "all" },
                                                        offered: ->(source) { [nil, *source.number_sets] }
     choice "seed", 1..9999, label: "set", offered: ->(source) { source.part ? [] : 1..9999 }

@@ -43,6 +43,8 @@ RSpec.describe Exchange::Archive do
     posed[0].part.items.offered.keep(posed[0].item, "9 + 5", child: ada)
     Records::Week.new(room, room.today).aim("I can count.", band: "to10", operation: "add")
     room.note_absence(ada, room.today, away: true)
+    lesson.put_on_board(posed[1])
+    lesson.command("uncover")
     room.add_home_answer(child_id: ada.id, day: room.today, code: "played")
   end
 

@@ -104,6 +104,17 @@ RSpec.describe "Looking at what was heard" do
     expect(get("/back/#{room.id}?view=term").body).not_to include("widen", "Nobody’s working rung changed")
   end
 
+  it "says at each fact how whoever is chosen works it, and nothing of anybody where nobody is" do
+    hear(ada, "count_on")
+    labels = lambda do |query|
+      get "/numbers/#{room.id}?operation=add&#{query}"
+      last_response.body.scan(/9 \+ 5 = 14: ([^"<]+)/).flatten.first
+    end
+    expect(labels.call("children[]=#{ada.id}")).to match(/\Ainvites .*, Ada: (?!not heard)/)
+    expect(labels.call("children[]=#{room.children.last.id}")).to include("#{room.children.last.name}: not heard")
+    expect(labels.call("children[]=#{ada.id}&children[]=#{room.children.last.id}")).to include("most of them: ")
+  end
+
   it "plans numbers and groups for the next lesson, where today's has ended" do
     pose(room, [9, 5])
     room.lesson_on(room.today).finish

@@ -88,6 +88,20 @@ RSpec.describe "A coach" do
     end
   end
 
+  it "marks today's visit among the classes until it has ended, and no other day's" do
+    marked = -> { Nokogiri::HTML5(get("/coach/").body).css("a.marker").map(&:text) }
+    shown = plan
+    as(coach) do
+      expect(marked.call).to match([/\AVisit of /])
+      shown.refresh.begin_now
+      expect(marked.call.size).to eq(1)
+      shown.refresh.end_now
+      expect(marked.call).to eq([])
+      shown.update(ended_at: nil, day: room.today - 1)
+      expect(marked.call).to eq([])
+    end
+  end
+
   it "agrees on one next step, which both say yes to, and which is shown before the next visit" do
     first = plan
     first.begin_now

@@ -62,6 +62,12 @@ RSpec.describe Pages::Conduct do
       lesson.refresh
       expect([lesson.course.current.id, lesson.board.to_h.slice("part", "item", "step")])
         .to eq([second.id, { "part" => second.id, "item" => 1, "step" => 2 }])
+      send_form "/conduct/#{room.id}/do", do: "step", value: "1.2", part: second.id
+      expect(lesson.refresh.board.part).to eq(second.id)
+      lesson.show_item(first, 0)
+      send_form "/conduct/#{room.id}/do", do: "step", value: "0.1", part: first.id
+      expect([lesson.refresh.board.part, lesson.course.current.id]).to eq([first.id, second.id])
+      lesson.show_item(second, 1)
       send_form "/conduct/#{room.id}/do", htmx: true, do: "step", value: "1.3", part: second.id
       expect(squeezed).to include('id="now"', 'id="offered"').and not_include("<html")
       expect([lesson.refresh.board.step, second.runs_dataset.count]).to eq([3, 1])
@@ -189,7 +195,10 @@ RSpec.describe Live::Screens do
     screens = described_class.new
     3.times { expect(screens.fetch([1, 1]) { "board #{drawn += 1}" }).to eq("board 1") }
     expect(screens.fetch([1, 2]) { "board #{drawn += 1}" }).to eq("board 2")
-    described_class::MOST.times { |index| screens.fetch([2, index]) { "board of #{index}" } }
+    (described_class::MOST - 2).times { |index| screens.fetch([2, index]) { "board of #{index}" } }
+    expect(screens.fetch([1, 1]) { "board #{drawn += 1}" }).to eq("board 1")
+    screens.fetch([3, 1]) { "board #{drawn}" }
+    expect(screens.fetch([1, 2]) { "board #{drawn += 1}" }).to eq("board 2")
     expect(screens.fetch([1, 1]) { "board #{drawn += 1}" }).to eq("board 3")
   end
 end

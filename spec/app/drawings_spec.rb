@@ -18,6 +18,20 @@ RSpec.describe Drawings::Picture do
     end
   end
 
+  it "draws a square of the facts as far as its whole, and no further" do
+    cell = Drawings::Square::Cell.new(tint: 1, mark: nil, chosen: false, label: "x", href: "/x")
+    [[5, 5, 21], [10, 10, 66], [9, 18, 100]].each do |size, whole, facts|
+      drawn = Drawings::Square.new(size, whole: whole) { cell }.draw(label: "facts")
+      expect(drawn.scan("<a ").size).to eq(facts)
+    end
+  end
+
+  it "draws a ladder alone where nothing is said of it, and once" do
+    plain, secure, emerging = [{}, { secure: true }, { emerging: true }].map { |how| Drawings::Ladder.draw(3, **how) }
+    expect([plain, secure, emerging].uniq.size).to eq(3)
+    expect(plain).to eq(Drawings::Ladder.draw(3, secure: false, emerging: false, label: nil, css: "ladder"))
+  end
+
   it "says each place that can be pressed, as a button that the keyboard reaches" do
     line = Rungs::Picture::Line.new(to: 20, start: 7).layout
     places = Rungs::Picture::Hands.new(line).places

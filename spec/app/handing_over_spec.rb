@@ -45,6 +45,13 @@ RSpec.describe "What goes from class to class" do
     expect(working(ada, room)).to eq(working(old.children.first, old))
   end
 
+  it "hands over photos with the records that they belong to, else none" do
+    lists = [true, false].product([true, false]).map do |records, photos|
+      Exchange::Archive::Holding.handed(old.children, records: records, photos: photos).lists & %i[observations photos]
+    end
+    expect(lists).to eq([%i[observations photos], %i[observations], [], []])
+  end
+
   it "adds nothing the second time, and is taken back whole" do
     bytes = handed
     2.times do

@@ -113,6 +113,16 @@ RSpec.describe "Records" do
     expect(room.refresh.children.size).to eq(3)
   end
 
+  it "hands over what was asked for: every answer or where each child is, with photos or without" do
+    hear
+    get path
+    [%w[records true], %w[records false], %w[estimates true]].each do |as, photos|
+      send_form "#{path}/handed", children: [room.children.first.id], as: as, photos: photos
+    end
+    forms = Records::Job.order(:id).last(3).reverse.map { |job| job.asked.values_at("records", "photos") }
+    expect(forms).to eq([[true, true], [true, false], [false, true]])
+  end
+
   it "brings in last year's answers after a look, twice only once, and takes them back" do
     hear(code: "known_fact")
     table = "Pupil;Day;Sum;How\nAda;2026-03-02;9 + 5 = ?;2\nAda;2026-03-02;9 + 5 = ?;2\nZed;2026-03-03;1 + 1 = ?;1\n" \

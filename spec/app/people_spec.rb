@@ -175,6 +175,14 @@ RSpec.describe "People of a class" do
     expect([ben.name, ben.role_in(room), ben.classrooms.size]).to eq(["Ben", "assistant", 1])
   end
 
+  it "makes a class for somebody invited who names one" do
+    get "/invite/#{Records::Invitation.make(room, teacher[0], 'assistant').code}"
+    get "/account/create-account"
+    send_form "/account/create-account", name: "Bea", email: "bea#{SecureRandom.hex(4)}@harbour.example", room: "Quay",
+                                         password: "a lantern on the quay"
+    expect(Records::Account.last.classrooms.map(&:name)).to eq(%w[Quay])
+  end
+
   it "is ended at once; the last teacher stays, and can go when there is another" do
     helper = member("assistant")
     sign_in teacher[0]
@@ -306,6 +314,9 @@ hear(helper, "assistant", "count_on", on: pose(room, [6, 3]))
         expect(list.call.shares(room.children)[child.id]).to eq(teacher[0].id)
         send_form "/listen/#{room.id}/share", with: make_teacher[0].id
         expect(last_response.status).to eq(404)
+        posed.lesson.update(held_on: room.today - 1)
+        get "/listen/#{room.id}?problem=#{posed.id}"
+        expect(squeezed).to include("9 and 5").and not_include("heard by")
       end
     end
 

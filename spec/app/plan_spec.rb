@@ -103,6 +103,11 @@ RSpec.describe "One story with several sets of numbers" do
     expect(page.css(".story-sets").text).not_to match(/\d%|0\.\d/)
   end
 
+  it "keeps no sets of a story that has one" do
+    send_form "#{path}/problems", situation: "add_to.result", words: "6 crabs. 3 more. How many?", "numbers[]": [6, 3]
+    expect(room.problems_dataset.reverse(:id).first.part.details.sets).to eq({})
+  end
+
   it "gives each child the own set, on the tablet, the clipboard and the grid, and one set where that is wanted" do
     posed = pose_sets
     first, middle, last = room.children.values_at(0, 1, -1)

@@ -254,6 +254,17 @@ RSpec.describe Sheets do
       expect(lesson).to include("Hidden beads", "7 min", "Take care", "Listen to", "Ada")
     end
 
+    it "asks for the options of an activity where it practises that by itself, not of a part or another sheet" do
+      course = room.start_lesson(room.today).course
+      part = course.plan("hidden_beads", details: { "options" => { "whole" => "10" }, "seed" => 5 })
+      asked = lambda do |query|
+        get "/sheets/#{room.id}?#{query}"
+        Nokogiri::HTML5(last_response.body).css("select").map { |select| select["name"] } & %w[whole]
+      end
+      expect(["sheet=practice&activity=hidden_beads", "sheet=practice&part=#{part.id}", "sheet=dominoes"].map(&asked))
+        .to eq([%w[whole], [], []])
+    end
+
     it "shows the first page as it will be printed" do
       get "/sheets/#{room.id}/preview.png?sheet=dominoes"
       expect(last_response.headers["content-type"]).to eq("image/png")

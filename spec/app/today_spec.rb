@@ -26,6 +26,17 @@ RSpec.describe "Today" do
     expect(body).to include("Cleo has not been heard yet.")
   end
 
+  it "offers to end a lesson once it has a problem, until it is over" do
+    offered = -> { get("/today/#{room.id}").body.include?("Its board code ends with it") }
+    lesson = room.start_lesson(room.today)
+    lesson.course.plan("twins")
+    expect(offered.call).to be(false)
+    hear "Ada", Time.now
+    expect(offered.call).to be(true)
+    lesson.refresh.finish
+    expect(offered.call).to be(false)
+  end
+
   it "lists what was posed today, with how many were heard on it" do
     hear "Ada", Time.now
     get "/today/#{room.id}"

@@ -322,7 +322,28 @@ RSpec.describe "The week" do
     expect(squeezed(get("#{path}/term"))).to include("Due again", "Twins</a>")
   end
 
-  it "tells the teacher of an invented child where a part brings out a slip, and says when an adult has time" do
+  it "says when an adult has ten minutes: when the others practise, for whoever counts everything below the range" do
+    recorder = Records::Recorder.new(room, teacher[0])
+    hear = lambda do |child, parts, code|
+      recorder.record(child: child, problem: pose(room, parts), code: code, happened_at: Time.now - 60,
+                      client_key: SecureRandom.uuid)
+    end
+    ada, *others = room.children
+    others.each { |child| 3.times { |more| hear.call(child, [9, 4 + more], "make_ten") } }
+    4.times { |more| hear.call(ada, [4 + more, 3 - (more % 2)], "count_all") }
+    week.aim("I can make ten first and then add the rest.", band: "bridge", operation: "add")
+    send_form "#{path}/propose", from: monday
+    told = squeezed(get("#{path}?from=#{monday}"))[%r{Ten minutes with an adult</strong>,(.*?)</li>}, 1]
+    times = [monday, monday + 2].map do |day|
+      before = week.parts_on(day).take_while { |part| part.details.role != "practise" }.sum(&:minutes)
+      expect(before).to be_positive
+      hour, minute = room.setting("starts").split(":").map(&:to_i)
+      (Time.utc(2026, 1, 1, hour, minute) + (before * 60)).strftime("%-H:%M")
+    end
+    expect(told.strip).to eq("Monday #{times[0]} and Wednesday #{times[1]}, while the others practise: Ada")
+  end
+
+  it "tells the teacher of an invented child where a part brings out a slip" do
     course = room.start_lesson(room.today).course
     part = course.plan("story_time", details: { "slip" => "start_counted", "why" => "Ada and Bo", "count" => 0 })
     part.items.add([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [6, 3]), "6 and 3")])

@@ -70,12 +70,11 @@ module Pages
           @part ||= lesson && (lesson.course.current || lesson.part_on_board)
         end
 
-        # The part a command means: begun where it is not the one going on.
+        # The part a command means: begun where it neither goes on nor is on the board.
         def go_to(id)
           there = lesson&.course&.part(id) || refuse("That part was taken out of the lesson")
-          return if there.id == lesson.course.current&.id || there.id == lesson.board.part
-
-          lesson.course.go(there)
+          lesson.course.go(there) unless [lesson.course.current&.id, lesson.board.part].include?(there.id)
+          @part = lesson.course.part(there.id)
         end
 
         def offered_now(items, index)

@@ -57,7 +57,7 @@ module Pages
 
       # The choices of an activity by itself; a part has made its own.
       def options = of_activity? ? activity.options : []
-      def of_activity? = entry.id == "practice" && part.nil?
+      def of_activity? = entry.any_activity && part.nil?
 
       # What stays as it is while something else is chosen.
       def kept = { day: day, **chosen.slice(:sheet, :part, :usual, :activity) }
