@@ -88,6 +88,9 @@ RSpec.describe "Accounts" do
     send_form "/account/create-account", name: "Reva", email: "guessed@harbour.example", password: "tugboat-tugboat",
                                          room: "Tugboat"
     expect(last_response.body).to include("made of words that others would try")
+    send_form "/account/create-account", name: "Philippa", email: "guessed@harbour.example", password: "philippa-123",
+                                         room: "Tugboat"
+    expect(last_response.body).to include("made of words that others would try")
     teacher[1].update(school: "Tidewater Infants")
     sign_in account
     get "/account/change-password"

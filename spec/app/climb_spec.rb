@@ -31,6 +31,27 @@ RSpec.describe "Looking at what was heard" do
     expect(last_response.status).to eq(422)
   end
 
+  it "asks one child a proposed problem, while the board stays as it is" do
+    posed = pose(room, [9, 5])
+    posed.lesson.put_on_board(posed)
+    get "/climb/#{room.id}/children/#{ada.id}"
+    send_form "/climb/#{room.id}/children/#{ada.id}/ask", equation: "8 + 6 = □"
+    asked = room.problems_dataset.reverse(:id).first
+    expect(last_response.headers["location"]).to end_with("/listen/#{room.id}?problem=#{asked.id}&child=#{ada.id}")
+    expect([asked.equation, posed.lesson.refresh.board.problem]).to eq(["8 + 6 = □", posed.id])
+  end
+
+  it "poses what tells likely slips apart as it was told: a story as one, a bare equation as one" do
+    bare = Rungs::Activity::POSED.told(Rungs::Problem::Equation.parse("9 + 5 = □").to_problem, "")
+    [pose(room, [9, 5]), room.start_lesson(room.today).course.tell([bare])].each do |posed|
+      heard = recorder.record(child: ada, problem: posed, code: "count_on", answer: 13, happened_at: Time.now,
+                              client_key: SecureRandom.uuid)
+      get "/listen/#{room.id}?problem=#{posed.id}"
+      send_form "/listen/#{room.id}/records/#{heard.first_key}/probe"
+      expect([last_response.status, room.problems_dataset.reverse(:id).first.id > posed.id]).to eq([302, true])
+    end
+  end
+
   it "shows a slip that came twice, with its days and what to ask" do
     2.times { |days| hear(ada, "count_on", days_ago: days * 3, answer: 13) }
     get "/climb/#{room.id}/children/#{ada.id}"

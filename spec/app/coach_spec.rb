@@ -137,7 +137,23 @@ RSpec.describe "A coach" do
     expect(shown.refresh.question).to eq("Does somebody say ten?")
   end
 
+  it "is asked for a visit by a teacher, among the class's coaches" do
+    as(teacher[0]) do
+      page = Nokogiri::HTML5(get(path).body)
+      expect(page.css("select[name=with] option").map { |option| option.text.strip }).to eq(%w[Cora])
+      Records::Membership.dataset.where(account_id: coach.id, classroom_id: room.id).delete
+      expect(get(path).body).not_to include('name="with"')
+    end
+  end
+
   describe "training the ear" do
+    it "tells a pause from a second and a half on, and else what the hands do" do
+      told = [1.4, 1.5, 3.0].map do |pause|
+        Pages::Ear::ClipPage::Frame.new(words: "9", pause: pause, picture: nil, hands: "a finger up").told
+      end
+      expect(told).to eq(["A finger up", "After 1.5 s, a finger up", "After 3.0 s, a finger up"])
+    end
+
     def clip = Records::Ear.new(coach.refresh).now["clip"]
 
     it "is twelve clips, each answered once and told with its reason; the figures are one's own" do

@@ -259,6 +259,19 @@ RSpec.describe "Edges" do
       expect([seating.unseated, seating.seated.keys.sort]).to eq([[], [0, 1, 2, 3, 7]])
     end
 
+    it "are how the names stand where they were chosen on that device, while anybody has one" do
+      posed = pose(room)
+      seated = -> { get("/listen/#{room.id}?problem=#{posed.id}").body.include?("children-seated") }
+      sign_in teacher[0]
+      expect(seated.call).to be(false)
+      seating.put(room.children[1], 3)
+      expect(seated.call).to be(false)
+      send_form "/listen/#{room.id}/order", problem: posed.id, order: "seats"
+      expect(seated.call).to be(true)
+      room.children.each { |child| child.update(seat: nil) }
+      expect(seated.call).to be(false)
+    end
+
     it "are exchanged with who sits there; there is room for all and a row more" do
       one, two = room.children.first(2)
       seating.put(one, 3)

@@ -181,6 +181,10 @@ RSpec.describe "What goes from class to class" do
       send_form "#{path}/brought/#{Records::Brought.last.id}/away"
       expect(parts(room.today + 1).map(&:first)).to eq(%w[dice_mat twins])
       look_at(plans)
+      first = -> { Nokogiri::HTML5(last_response.body).at_css("input[name=from]")["value"] }
+      expect(first.call).to eq(room.today.iso8601)
+      get "#{last_request.path}?from=#{room.today + 14}"
+      expect(Date.iso8601(first.call)).to be > room.today + 7
       get "#{last_request.path}?from=soon"
       expect([last_response.status, last_response.body]).to match([422, /is not a date/])
     end
