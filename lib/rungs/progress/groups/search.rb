@@ -143,7 +143,7 @@ module Rungs
         end
 
         def take(groups)
-          @best = groups.map(&:dup).sort_by { |group| [levels(group).sum.fdiv(group.size), group.first.child.to_s] }
+          @best = groups.map(&:dup).sort_by { |group| [levels(group).sum.fdiv(group.size), group.first.child] }
           @least = [groups.sum { |group| cost(group) }.round(9), groups.size]
         end
 
