@@ -13,6 +13,7 @@ RSpec.describe "The pages’ tables" do
 
   before do
     drawn_alike
+    DB[:copies].delete
     Demo::Simulation.new(room, teacher[0], until_day: room.today).run
     Demo::Plan.new(room, room.today).make
     sign_in teacher[0]
