@@ -168,6 +168,13 @@ RSpec.describe Pages::Conduct do
   it "reads all sentences back at the end, where there is nothing to record" do
     part = plan("two_groups")
     conduct(part)
+    following = lambda do |item|
+      lesson.command("step", "#{item}.#{part.items.item(item).steps.size - 1}")
+      get "/conduct/#{room.id}"
+      page.at_css(".button-large").text.strip
+    end
+    last = part.items.size - 1
+    expect([last - 1, last].map(&following)).to match([/The next one/, /Read them all/])
     lesson.command("step", "#{part.items.size}.0")
     get "/conduct/#{room.id}"
     sentences = Array.new(part.items.size) { |index| part.items.item(index).written }

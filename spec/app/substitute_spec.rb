@@ -44,6 +44,17 @@ RSpec.describe "Whoever takes the class" do
     end
   end
 
+  it "is noted each time a browser begins, not at each look" do
+    plan
+    hand_over
+    noted = -> { DB[:audit_events].where(what: "substitute", classroom_id: room.id).get(:times) }
+    2.times { get link }
+    expect(noted.call).to eq(1)
+    clear_cookies
+    get link
+    expect(noted.call).to eq(2)
+  end
+
   it "reaches nothing else of the class, and no other class" do
     plan
     other = make_teacher[1]
