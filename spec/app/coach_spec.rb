@@ -141,12 +141,30 @@ RSpec.describe "A coach" do
     as(teacher[0]) do
       page = Nokogiri::HTML5(get(path).body)
       expect(page.css("select[name=with] option").map { |option| option.text.strip }).to eq(%w[Cora])
+      send_form "#{path}/visits", day: room.today, aim: "", question: "", with: teacher[0].id
+      expect([last_response.status, squeezed]).to match([422, include("Say which coach comes")])
+      send_form "#{path}/visits", day: room.today, aim: "", question: "", with: coach.id
+      visit = Records::Visit.last
+      expect([visit.account_id, squeezed(get(path))]).to match([coach.id, not_include("going on")])
+      visit.update(begun_at: Time.now, next_step: "Ask how")
+      expect(squeezed(get(path))).to include("Cora, going on, Ask how")
       Records::Membership.dataset.where(account_id: coach.id, classroom_id: room.id).delete
       expect(get(path).body).not_to include('name="with"')
     end
   end
 
   describe "training the ear" do
+    it "keeps who sees the figures, and whether clips are read aloud, as they were chosen" do
+      chosen = -> { Records::Ear.new(coach.refresh).then { |ear| [ear.shared?, ear.aloud?] } }
+      as(coach) do
+        get "/ear/"
+        [[true, false], [false, true], [false, false]].each do |shared, aloud|
+          send_form "/ear/choices", **{ shared: shared, aloud: aloud }.select { |_, yes| yes }
+          expect(chosen.call).to eq([shared, aloud])
+        end
+      end
+    end
+
     it "tells a pause from a second and a half on, and else what the hands do" do
       told = [1.4, 1.5, 3.0].map do |pause|
         Pages::Ear::ClipPage::Frame.new(words: "9", pause: pause, picture: nil, hands: "a finger up").told

@@ -23,6 +23,8 @@ RSpec.describe Records::Course do
     (described_class::MOST - 1).times { course.plan("twins") }
     expect { course.plan_usual }.to raise_error(Rungs::Error::TooMany, /room for 40 parts/)
     expect(lesson.refresh.course.parts.size).to eq(described_class::MOST - 1)
+    lesson.course.plan("twins")
+    expect { lesson.course.plan("twins") }.to raise_error(Rungs::Error::TooMany, /room for 40 parts/)
   end
 
   it "goes on, back and over parts, one going on at a time, and keeps when each ran" do

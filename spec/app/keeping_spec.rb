@@ -113,6 +113,29 @@ RSpec.describe "Records" do
     expect(room.refresh.children.size).to eq(3)
   end
 
+  it "says how far a file is that is made or read beside, in lines or photos, and whose turn it is" do
+    job = Records::Job.create(account_id: teacher[0].id, classroom_id: room.id, kind: "bring_in", state: "waiting",
+                              asked: Sequel.pg_jsonb({}))
+    told = -> { squeezed(get("#{path}/jobs/#{job.id}")) }
+    expect(told.call).to include("Waits for what was asked for before.")
+    job.update(state: "going", done: 1, total: 3)
+    expect(told.call).to include("1 of 3 lines are in.")
+    job.update(kind: "class_file", done: 2)
+    expect(told.call).to include("2 of 3 photos are in.")
+    job.update(total: 1, done: 0)
+    expect(told.call).to include("It is being made.")
+  end
+
+  it "hands over lessons of days in their order, of a year and a little at most" do
+    get path
+    days = [[0, -1], [0, 401], [0, 400], [0, 0]].map { |between| between.map { |more| (room.today + more).iso8601 } }
+    told = days.map do |from, to|
+      send_form "#{path}/plans", from: from, until: to
+      last_response.status
+    end
+    expect(told).to match([422, 422, be < 400, be < 400])
+  end
+
   it "hands over what was asked for: every answer or where each child is, with photos or without" do
     hear
     get path

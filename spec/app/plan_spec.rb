@@ -103,6 +103,15 @@ RSpec.describe "One story with several sets of numbers" do
     expect(page.css(".story-sets").text).not_to match(/\d%|0\.\d/)
   end
 
+  it "is kept with its sets for a part of a planned lesson, where it comes from there" do
+    part = room.lesson_for(room.today + 1).course.plan("story_time", details: { "count" => 0 })
+    pose_sets(part: part.id)
+    expect(last_response.headers["location"]).to end_with("/lesson/#{room.id}?day=#{room.today + 1}")
+    expect([part.refresh.items.size, part.details.sets.keys]).to eq([3, %w[easier middle harder]])
+    pose_sets(part: make_teacher[1].lesson_for(room.today).course.plan("story_time").id)
+    expect(last_response.status).to eq(404)
+  end
+
   it "keeps no sets of a story that has one" do
     send_form "#{path}/problems", situation: "add_to.result", words: "6 crabs. 3 more. How many?", "numbers[]": [6, 3]
     expect(room.problems_dataset.reverse(:id).first.part.details.sets).to eq({})

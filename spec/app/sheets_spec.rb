@@ -265,6 +265,14 @@ RSpec.describe Sheets do
         .to eq([%w[whole], [], []])
     end
 
+    it "shows the first page as high as its paper is" do
+      high = %w[a4 letter].map do |paper|
+        get "/sheets/#{room.id}?sheet=dominoes&paper=#{paper}"
+        Nokogiri::HTML5(last_response.body).at_css("img.sheets-page")["height"]
+      end
+      expect(high).to eq(%w[842 770])
+    end
+
     it "shows the first page as it will be printed" do
       get "/sheets/#{room.id}/preview.png?sheet=dominoes"
       expect(last_response.headers["content-type"]).to eq("image/png")
