@@ -98,6 +98,17 @@ RSpec.describe "Accounts" do
     expect(last_response.body).to include("made of words that others would try")
   end
 
+  it "begins at Today of one's own class, else with the classes that one coaches, else with the account" do
+    coach, own = make_teacher
+    sign_in coach
+    there = -> { URI(get("/").headers["location"]).path }
+    expect(there.call).to eq("/today/#{own.id}")
+    DB[:memberships].where(account_id: coach.id).delete
+    expect(there.call).to eq("/account")
+    DB[:memberships].insert(account_id: coach.id, classroom_id: teacher[1].id, role: "coach")
+    expect(there.call).to eq("/coach")
+  end
+
   it "refuses a password that many people use" do
     get "/account/create-account"
     send_form "/account/create-account", name: "Reva", email: "common@harbour.example", password: "1234567890",

@@ -151,6 +151,21 @@ RSpec.describe "The board" do
       expect(get("/b/ZZZZZZ").status).to eq(404)
       expect(last_response.body).to include('value="ZZZZZZ"', "No board has this code now.")
       expect(lesson.refresh.open_code).to eq(code)
+    end
+
+    it "tells other machines the name it was asked by, or its own address where that one leads nowhere for them" do
+      sign_in teacher[0]
+      lesson.put_on_board(posed)
+      own = Socket.ip_address_list.find { |each| each.ipv4? && !each.ipv4_loopback? }&.ip_address
+      lesson.refresh.open_code
+      told = [true, false].map do |loopback|
+        allow(Settings).to receive(:loopback?).and_return(loopback)
+        squeezed(get("/listen/#{room.id}?problem=#{posed.id}"))[%r{([^ >:]+)[:0-9]*<strong>/b/}, 1]
+      end
+      expect(told).to eq(["127.0.0.1", own || "127.0.0.1"])
+    end
+
+    it "gives each lesson a code of its own" do
       expect(Array.new(30) { make_teacher(children: [])[1].start_lesson(Date.today).open_code }.uniq.size).to eq(30)
     end
   end

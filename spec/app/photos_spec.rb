@@ -53,6 +53,11 @@ RSpec.describe "Photos of drawings" do
     expect(Records::Photo.where(classroom_id: room.id).count).to eq(2)
   end
 
+  it "lets no reader near a file that was not made for files from strangers" do
+    expect { Vips::Image.svgload_buffer('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>') }
+      .to raise_error(Vips::Error, /blocked|not found|no known/)
+  end
+
   it "refuses what is no photo, whatever it is called, and photos of no record" do
     { "a.jpg" => "not a photo",
       "b.svg" => "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><image " \

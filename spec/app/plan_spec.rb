@@ -47,6 +47,20 @@ RSpec.describe "Posing" do
     expect(last_response.body).to include("4 is less than 13")
   end
 
+  it "tells another story where the one named has no room for the numbers, or its people are not two" do
+    words = lambda do |**more|
+      get "/plan/#{room.id}", situation: "take_from.result", template: "kites/take_from.result/1", **more
+      last_response.body
+    end
+    expect(words.call(names: "Hana,Leif", "numbers[]": [13, 4])).to include("13 kites are in the sky")
+    ["Xeno", "Xeno,Xeno", "Xeno,Yara,Zed"].each do |names|
+      expect(words.call(names: names, "numbers[]": [13, 4])).to include("13").and not_include("Xeno")
+    end
+    get "/plan/#{room.id}", situation: "add_to.result", template: "kites/take_from.result/1", names: "Hana,Leif",
+                            "numbers[]": [9, 4]
+    expect(last_response.body).to include("9").and not_include("13 kites are in the sky")
+  end
+
   it "keeps changed words, and refuses words that lost a number, with all that was typed" do
     get "/plan/#{room.id}"
     send_form "/plan/#{room.id}/problems", situation: "add_to.result", words: "Some crabs, then 4 more. How many?",
