@@ -82,6 +82,12 @@ RSpec.describe "The board" do
     expect(looks.first[:covered_at]).to be >= looks.first[:shown_at]
   end
 
+  it "has a state that is the same as another of its kind that holds the same, and as nothing else" do
+    state = Records::BoardState.new(item: 1)
+    others = [Records::BoardState.new(item: 2), Records::Details.new(item: 1), { "item" => 1 }, nil]
+    expect([state == Records::BoardState.new(item: 1), others.map { |other| state == other }]).to eq([true, [false] * 4])
+  end
+
   it "has at most eight things in its strip at once, the rest folded" do
     sign_in teacher[0]
     posed = pose(room, [8, 5])

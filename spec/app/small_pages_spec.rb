@@ -26,6 +26,13 @@ RSpec.describe "Smaller pages" do
     expect(send_form("/hear/#{room.id}/away", day: room.today.to_s, child: 10**9, away: "true").status).to eq(404)
   end
 
+  it "Whom to hear begins with today where there is school, as its list stands, else with the next school day" do
+    days = -> { Nokogiri::HTML5(get("/hear/#{room.id}").body).css(".hear-days h2").map(&:text) }
+    expect([days.call.size, days.call.first]).to eq([5, "Today"])
+    room.mark_off([room.today])
+    expect([days.call.size, days.call.include?("Today")]).to eq([5, false])
+  end
+
   def names_on_climb(sort)
     get("/climb/#{room.id}?sort=#{sort}").body[/<table.*/m].scan(/>\s*(Ada|Bo|Cleo|Dag|Eda)\s*</).flatten.uniq
   end
