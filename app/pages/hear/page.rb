@@ -6,7 +6,7 @@ module Pages
     class Page < Shared::Page
       view :"hear/hear", tab: "climb", title: "Whom to hear"
 
-      def days = @days ||= Rungs::SchoolDays.from(today, 5)
+      def days = @days ||= room.school_days(today, 5)
 
       # School days in which everybody who is there has had a turn.
       def round = (room.children.size / ((listening.places + 1) / 2).to_f).ceil

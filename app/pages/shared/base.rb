@@ -13,9 +13,6 @@ module Pages
       # Something that only others in the class may do; the message says what.
       class NotAllowed < StandardError; end
 
-      # School days that are looked ahead over holidays.
-      FAR = 60
-
       VIEWS = File.join(Rungs::ROOT, "app/pages")
 
       set :views, VIEWS
@@ -97,8 +94,7 @@ module Pages
 
         # The next that is not marked as one without school.
         def next_school_day
-          @next_school_day ||= Rungs::SchoolDays.from(today + 1, FAR).find { |day| !room.off?(day) } ||
-                               Rungs::SchoolDays.after(today)
+          @next_school_day ||= room.school_days(today + 1, 1).first || Rungs::SchoolDays.after(today)
         end
 
         # The lesson to plan for: today's until it has ended, where there is school today or a lesson all the same.

@@ -7,7 +7,9 @@ module Records
       def zone = TZInfo::Timezone.get(time_zone)
 
       EPOCH = Date.new(1970, 1, 1)
-      private_constant :EPOCH
+      # Weekdays ahead among which the next with school is looked for.
+      AHEAD = 60
+      private_constant :EPOCH, :AHEAD
 
       # @param now [Time]
       # @return [Date] the day it is there
@@ -22,6 +24,10 @@ module Records
 
       # @return [Time] when that day begins there
       def midnight(day) = zone.local_to_utc(Time.utc(day.year, day.month, day.day), &:first)
+
+      # @param from [Date]
+      # @return [Array<Date>] the first so many days with school, of those ahead; none where all of them are without
+      def school_days(from, count) = Rungs::SchoolDays.from(from, AHEAD).reject { |day| off?(day) }.first(count)
 
       # Whether a day is marked as one without school.
       def off?(day) = settings["off"].to_a.include?(day.iso8601)
