@@ -391,6 +391,13 @@ RSpec.describe "Accounts" do
     expect(room.midnight(Date.new(2026, 11, 25))).to eq(Time.utc(2026, 11, 24, 11))
   end
 
+  it "lists each of two things that were done in the same moment" do
+    Timecop.freeze do
+      2.times { Records::Audit.note("settings", account_id: account.id, classroom: teacher[1], address: "127.0.0.1") }
+    end
+    expect(Records::Audit.of(account).map(&:what).count("changed how the class does things")).to eq(2)
+  end
+
   it "counts in one row a day what comes often, and shows all of it page by page" do
     room = teacher[1]
     nosy = make_teacher[0]

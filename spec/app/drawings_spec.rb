@@ -18,6 +18,13 @@ RSpec.describe Drawings::Picture do
     end
   end
 
+  it "counts places that say nothing themselves" do
+    frame = Rungs::Picture::Frame.new([3, 2]).layout
+    places = Rungs::Picture::Hands.new(frame).places
+    labels = drawn(frame, places: places).css("g[role=button]").map { |each| each["aria-label"] }
+    expect(labels).to eq((1..places.size).map { |number| "place #{number}" })
+  end
+
   it "draws a square of the facts as far as its whole, and no further" do
     cell = Drawings::Square::Cell.new(tint: 1, mark: nil, chosen: false, label: "x", href: "/x")
     [[5, 5, 21], [10, 10, 66], [9, 18, 100]].each do |size, whole, facts|

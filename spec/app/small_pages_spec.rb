@@ -33,6 +33,20 @@ RSpec.describe "Smaller pages" do
     expect([days.call.size, days.call.include?("Today")]).to eq([5, false])
   end
 
+  it "Listen begins with the child that is asked for, of this class alone" do
+    posed = pose(room)
+    chosen = lambda do |query|
+      page = Nokogiri::HTML5(get("/listen/#{room.id}?problem=#{posed.id}#{query}").body)
+      [page.css(".child[aria-current]").map do |each|
+        each.text[/[A-Z]\w+/]
+      end, page.at_css("input[name=child_id]")["value"]]
+    end
+    none = [[], ""]
+    expect(["", "&child=#{make_teacher[1].children.first.id}",
+            "&child=x"].map(&chosen)).to all(eq(none).or(eq([[], nil])))
+    expect(chosen.call("&child=#{ada.id}")).to eq([%w[Ada], ada.id.to_s])
+  end
+
   def names_on_climb(sort)
     get("/climb/#{room.id}?sort=#{sort}").body[/<table.*/m].scan(/>\s*(Ada|Bo|Cleo|Dag|Eda)\s*</).flatten.uniq
   end
