@@ -18,6 +18,16 @@ RSpec.describe Drawings::Picture do
     end
   end
 
+  it "draws the way of what moved through each of its points" do
+    problem = Rungs::Problem.told("add_to.result", [9, 5])
+    scenes = problem.paths.flat_map { |path| Rungs::Picture::Frame.act(path, problem) }
+    moved = scenes.find { |scene| scene.marks.any? { |mark| mark.from && mark.points } }
+    ways = moved.marks.select { |mark| mark.from && mark.points }
+    corners = ways.map { |mark| mark.points.size }
+    drawn_ways = drawn(moved).css("path[stroke-dasharray], path[marker-end], path").map { |path| path["d"] }
+    expect(drawn_ways.map { |way| way.scan(/[MLQ]/).size }).to include(*corners)
+  end
+
   it "counts places that say nothing themselves" do
     frame = Rungs::Picture::Frame.new([3, 2]).layout
     places = Rungs::Picture::Hands.new(frame).places

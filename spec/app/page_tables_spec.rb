@@ -74,6 +74,16 @@ RSpec.describe "The pages’ tables" do
          "/notes/ROOM/CHILD")
   end
 
+  it "hold for the twelve clips of a practice, before they are answered and after" do
+    get "/ear/"
+    expect_table("pages_ear", (1..12).to_h do |number|
+      send_form "/ear/next"
+      before = met("/ear/clip")
+      send_form "/ear/clip", code: "guess"
+      [number, [before, met("/ear/clip")]]
+    end)
+  end
+
   it "hold for what is printed, kept and around a class" do
     hold("pages_kept", "/sheets/ROOM", each("/sheets/ROOM?sheet=", Sheets::ALL.ids), "/sheets/ROOM/enter",
          "/records/ROOM", "/people/ROOM", "/account/", "/account/classes/ROOM", "/account/log", "/coach/",
