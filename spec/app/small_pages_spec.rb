@@ -45,6 +45,13 @@ RSpec.describe "Smaller pages" do
     expect(chosen.call("&child=#{ada.id}")).to eq([%w[Ada], ada.id.to_s])
   end
 
+  it "A note for a family opens in the browser, what is kept of a child is put by" do
+    get "/notes/#{room.id}/#{ada.id}/a4.pdf"
+    expect(last_response.headers["content-disposition"]).to start_with("inline")
+    get "/records/#{room.id}/child?child=#{ada.id}&as=json"
+    expect(last_response.headers["content-disposition"]).to start_with("attachment")
+  end
+
   def names_on_climb(sort)
     get("/climb/#{room.id}?sort=#{sort}").body[/<table.*/m].scan(/>\s*(Ada|Bo|Cleo|Dag|Eda)\s*</).flatten.uniq
   end

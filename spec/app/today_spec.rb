@@ -26,6 +26,36 @@ RSpec.describe "Today" do
     expect(body).to include("Cleo has not been heard yet.")
   end
 
+  it "offers to go on with a lesson that stopped before its end, until today's has begun" do
+    before = room.start_lesson(room.today - 1)
+    2.times { before.course.plan("twins") }
+    before.course.go(before.course.parts.first)
+    before.finish
+    offered = -> { squeezed(get("/today/#{room.id}")).include?("stopped before the end.") }
+    expect(offered.call).to be(true)
+    course = room.start_lesson(room.today).course
+    course.go(course.plan("toss"))
+    expect(offered.call).to be(false)
+  end
+
+  it "comes back to the lesson of the day that was planned" do
+    get "/lesson/#{room.id}"
+    there = [room.today, room.today + 1].map do |day|
+      send_form "/lesson/#{room.id}/usual", day: day
+      URI(last_response.headers["location"]).request_uri
+    end
+    expect(there).to eq(["/lesson/#{room.id}", "/lesson/#{room.id}?day=#{room.today + 1}"])
+  end
+
+  it "sets aside what a substitute took down on the day that is meant, and no other" do
+    old = room.start_lesson(room.today - 1)
+    get "/lesson/#{room.id}"
+    send_form "/lesson/#{room.id}/aside", day: old.held_on
+    expect(last_response.headers["location"]).to end_with("/lesson/#{room.id}?day=#{old.held_on}#substitute")
+    send_form "/lesson/#{room.id}/aside", day: room.today + 3
+    expect(last_response.status).to eq(404)
+  end
+
   it "offers to end a lesson once it has a problem, until it is over" do
     offered = -> { get("/today/#{room.id}").body.include?("Its board code ends with it") }
     lesson = room.start_lesson(room.today)
