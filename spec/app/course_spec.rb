@@ -155,6 +155,14 @@ RSpec.describe Records::Course do
     expect(lesson.refresh.board.item).to eq(1)
   end
 
+  it "puts what a teacher tells in the place of what was proposed, and after what was told before" do
+    told = ->(first) { Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [first, 3]), "#{first} and 3") }
+    part = course.plan("story_time")
+    expect(part.items.size).to be_positive
+    expect([4, 5].map { |first| part.items.add([told.call(first)]) }).to eq([0, 1])
+    expect(part.items.all_data.map { |data| data[:words] }).to eq(["4 and 3", "5 and 3"])
+  end
+
   it "keeps for how long a problem and a quick look were looked at" do
     part = course.plan("quick_look", details: { "options" => { "seconds" => 3 } })
     course.go(part)

@@ -69,8 +69,8 @@ RSpec.describe "The pages’ tables" do
          choices("/groups/ROOM?operation=%s&band=%s", operations, %w[to10 bridge]),
          choices("/climb/ROOM?operation=%s&by=%s%s", operations, %w[bands families],
                  ["", "&from=60&to=7", "&sort=bridge"]),
-         child, "#{child}?operation=subtract&band=bridge&square=20", "#{child}/records?operation=add&days=28",
-         "#{child}/records?rung=2", "/climb/ROOM/weeks", "/hear/ROOM", each("/back/ROOM?view=", Pages::Back::Page::VIEWS),
+         child, each("#{child}?", %w[operation=subtract band=bridge operation=subtract&band=bridge&square=20]),
+         each("#{child}/records?", %w[operation=add&days=28 rung=2]), "/climb/ROOM/weeks", "/hear/ROOM", each("/back/ROOM?view=", Pages::Back::Page::VIEWS),
          "/notes/ROOM/CHILD")
   end
 
