@@ -70,8 +70,8 @@ RSpec.describe "The pages’ tables" do
          choices("/climb/ROOM?operation=%s&by=%s%s", operations, %w[bands families],
                  ["", "&from=60&to=7", "&sort=bridge"]),
          child, each("#{child}?", %w[operation=subtract band=bridge operation=subtract&band=bridge&square=20]),
-         each("#{child}/records?", %w[operation=add&days=28 rung=2]), "/climb/ROOM/weeks", "/hear/ROOM", each("/back/ROOM?view=", Pages::Back::Page::VIEWS),
-         "/notes/ROOM/CHILD")
+         each("#{child}/records?", %w[operation=add&days=28 rung=2]), "/climb/ROOM/weeks", "/hear/ROOM",
+         each("/back/ROOM?view=", Pages::Back::Page::VIEWS), "/notes/ROOM/CHILD")
   end
 
   it "hold for the twelve clips of a practice, before they are answered and after" do
