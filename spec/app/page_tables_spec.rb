@@ -12,6 +12,7 @@ RSpec.describe "The pages’ tables" do
   let(:course) { room.lesson_on(room.today).course }
 
   before do
+    Timecop.freeze # however long it takes
     drawn_alike
     DB[:copies].delete
     Demo::Simulation.new(room, teacher[0], until_day: room.today).run
