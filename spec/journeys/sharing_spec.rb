@@ -27,7 +27,7 @@ RSpec.describe "Sharing ways", type: :feature do
     expect_accessible
     within(find("li.proposed", text: "Make ten")) do
       select "number line", from: "on"
-      select "ten-frame", from: "checked by"
+      select "ten frame", from: "checked by"
       click_button "Show this way"
     end
     within(find("li.proposed", text: "Make ten")) { click_button "Next step" }
