@@ -80,6 +80,7 @@ RSpec.describe "A server among others" do
     end
 
     it "counts taps that waited on their tablet, and no others" do
+      Timecop.freeze # however long an answer takes
       sign_in teacher[0]
       posed, child = pose(teacher[1]), teacher[1].children.first
       get "/listen/#{teacher[1].id}"
