@@ -49,6 +49,13 @@ class Cluster
     FileUtils.rm_rf(File.dirname(data)) if @fast && bin && !reachable?
   end
 
+  # A database that is as another is now; what was there of its name goes. Nobody may be connected to either.
+  # @return [String] its URL, for the application
+  def copy(from, to)
+    psql("DROP DATABASE IF EXISTS #{to};\nCREATE DATABASE #{to} TEMPLATE #{from}")
+    url(to)
+  end
+
   def running? = File.directory?(@folder) && alive? && run("pg_ctl", "-D", data, "status", quiet: true)
 
   # @return [Integer] the process id of its server

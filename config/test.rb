@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# What bin/test runs once everything is installed: style, then all specs, file by file on twice as many processes as
-# there are cores, since half of the time they wait for a browser; each with a database of its own.
+# What bin/test runs once everything is installed: style, then specs, file by file on twice as many processes as there
+# are cores, since half of the time they wait for a browser; each with a database of its own.
 require "bundler/setup"
 require "etc"
 require "fileutils"
@@ -9,30 +9,46 @@ require "open3"
 require "simplecov"
 require_relative "cluster"
 
-# One run: of everything, or of the specs and options that are given.
+# One run: of what every change passes, of all that is too long for that, or of the specs and options that are given.
 class Tests
   LEAST_COVERED = 90
   # Two runs at once need a place each.
   VAR = ENV.fetch("RUNGS_TEST_VAR") { File.expand_path("../var/test", __dir__) }
-  # How long each file takes, so that the processes end together. Made anew with
-  #   bin/test spec --format ParallelTests::RSpec::RuntimeLogger --out spec/support/times.log
-  TIMES = "spec/support/times.log"
+  # How long each file takes, so that the processes end together: as the last run here kept it, else as it was once.
+  OWN_TIMES = { "usual" => File.join(VAR, "times.log"), "deep" => File.join(VAR, "times-deep.log") }.freeze
+  TIMES = { "usual" => "spec/support/times.log", "deep" => "spec/support/times-deep.log" }.freeze
   STYLE = { "rubocop" => %w[bundle exec rubocop --no-server --format quiet],
             "erb_lint" => %w[bundle exec erb_lint --lint-all --format compact] }.freeze
   # Only where the packages for building styles and scripts are installed; running Rungs needs none of them.
   LINT = { "eslint, prettier and stylelint" => %w[npm run lint] }.freeze
+  # Tables and the demo class, laid out once; each process gets a copy.
+  TEMPLATE = "rungs_template"
 
   def initialize(arguments)
+    @deep = arguments.first == "deep"
+    arguments = arguments.drop(1) if @deep
     @specs, @options = arguments.partition { |argument| File.directory?(argument) || argument.include?("_spec.rb") }
+    @whole = @specs.empty? && @options.empty?
   end
 
   # @return [Boolean] whether all is well
   def run
-    whole = @specs.empty? && @options.empty?
-    (!whole || tidy?) && passed? && (!whole || covered?)
+    began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    well = (!usual? || tidy?) && passed? && (!usual? || covered?)
+    puts format("%.0f s in all.", Process.clock_gettime(Process::CLOCK_MONOTONIC) - began)
+    well
   end
 
   private
+
+  def usual? = @whole && !@deep
+
+  # What of the specs is run: those that are named run whole.
+  def depth
+    return "deep" if @deep
+
+    @whole ? "usual" : "named"
+  end
 
   def tidy?
     checks = File.exist?("node_modules/.bin/eslint") ? STYLE.merge(LINT) : STYLE
@@ -47,15 +63,26 @@ class Tests
   end
 
   def passed?
-    FileUtils.rm_rf(File.join(VAR, "coverage"))
-    cluster = Cluster.new(File.join(VAR, "postgres"), fast: true)
-    databases.each { |database| cluster.start(database) }
-    urls = { "DATABASE_URL" => cluster.url("rungs_test"), "RUNGS_OWNER_URL" => cluster.owner_url("rungs_test") }
-    system({ "RACK_ENV" => "test", "RUNGS_DEMO" => "1", "RUNGS_VAR" => VAR, **urls }, *command)
+    FileUtils.rm_rf(%w[coverage looked].map { |kept| File.join(VAR, kept) })
+    lay_out && system(environment("rungs_test"), *command)
   rescue Cluster::Failure => e
     warn "", e.message
   ensure
     cluster.stop
+  end
+
+  def cluster = @cluster ||= Cluster.new(File.join(VAR, "postgres"), fast: true)
+
+  def lay_out
+    cluster.start(TEMPLATE)
+    return false unless system(environment(TEMPLATE), RbConfig.ruby, "spec/programs/lay_out.rb")
+
+    databases.each { |database| cluster.copy(TEMPLATE, database) }
+  end
+
+  def environment(database)
+    { "RACK_ENV" => "test", "RUNGS_DEMO" => "1", "RUNGS_VAR" => VAR, "RUNGS_TESTS" => depth,
+      "DATABASE_URL" => cluster.url(database), "RUNGS_OWNER_URL" => cluster.owner_url(database) }
   end
 
   # Single files run one after the other, folders side by side.
@@ -66,8 +93,17 @@ class Tests
   def command
     return ["bundle", "exec", "rspec", *@options, *@specs] unless apart?
 
-    ["bundle", "exec", "parallel_rspec", "-n", processes.to_s, "--group-by", "runtime", "--runtime-log", TIMES,
-     "--exclude-pattern", "spec/district/", "--test-options", @options.join(" "), *(@specs.empty? ? ["spec"] : @specs)]
+    ["bundle", "exec", "parallel_rspec", "-n", processes.to_s, "--group-by", "runtime", "--runtime-log", times,
+     "--allowed-missing", "100", "--exclude-pattern", "spec/district/", "--test-options", options.join(" "),
+     *(@specs.empty? ? ["spec"] : @specs)]
+  end
+
+  def times = [OWN_TIMES, TIMES].map { |each| each.fetch(depth, each["usual"]) }.find { |file| File.exist?(file) }
+
+  def options
+    return @options unless @whole
+
+    ["--format", "progress", "--format", "ParallelTests::RSpec::RuntimeLogger", "--out", OWN_TIMES.fetch(depth)]
   end
 
   # Says the share of lines that ran, and which files have too few.

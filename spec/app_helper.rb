@@ -5,12 +5,9 @@ require "rack/test"
 require_relative "../config/boot"
 require_relative "settled_clock"
 
-# Specs of the application, on a real database made anew for the run.
-Database.as_owner { |owner| owner.run("DROP SCHEMA public CASCADE; CREATE SCHEMA public") }
-Database.migrate
+# Specs of the application, on a real database that was laid out for the run (spec/programs/lay_out.rb).
 LOADER.eager_load
 APP = Rack::Builder.parse_file(File.expand_path("../config.ru", __dir__))
-Demo::School.load(day: Date.today)
 
 # Signing in and sending forms as a browser does.
 module AppHelper

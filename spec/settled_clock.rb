@@ -29,6 +29,8 @@ end
 
 Timecop.travel(SettledClock::TUESDAY)
 
+return unless defined?(RSpec)
+
 RSpec.configure do |config|
   config.include SettledClock
   config.before { Timecop.travel(SettledClock::TUESDAY) }

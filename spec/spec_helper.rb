@@ -22,6 +22,9 @@ Dir[File.join(__dir__, "support", "*.rb")].each { |file| require file }
 
 RSpec.configure do |config|
   config.disable_monkey_patching!
+  # bin/test leaves out what is too long for every change, bin/test deep runs that alone; what is named runs whole.
+  config.filter_run_excluding :deep if ENV["RUNGS_TESTS"] == "usual"
+  config.filter_run_including :deep, :seeds if ENV["RUNGS_TESTS"] == "deep"
   config.order = :random
   Kernel.srand config.seed
   config.expect_with(:rspec) { |expectations| expectations.syntax = :expect }

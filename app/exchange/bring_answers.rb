@@ -88,7 +88,8 @@ module Exchange
       tap = SecureRandom.uuid
       { classroom_id: @room.id, child_id: child, problem_id: problems.id(row, at), first_key: tap, client_key: tap,
         happened_at: at, code: row.code, rung: row.record.rung, move: row.move, answer: row.answer,
-        right: row.record.right, help: row.record.help, seconds: row.seconds, brought_id: @brought }
+        right: row.record.right, help: row.record.help, seconds: row.seconds, brought_id: @brought,
+        recorded_at: Time.now }
     end
 
     def seconds = @seconds ||= Hash.new(0)
@@ -98,7 +99,8 @@ module Exchange
       raise Rungs::Error::Unreadable, "a class has at most #{most} children" if children.size >= most
       raise Rungs::Error::Unreadable, "that name is too long" if name.length > ClassList::LONGEST
 
-      @children[name] = DB[:children].insert(classroom_id: @room.id, name: name, brought_id: @brought)
+      @children[name] = DB[:children].insert(classroom_id: @room.id, name: name, brought_id: @brought,
+                                              created_at: Time.now)
     end
 
     # One problem for each equation of a day, many of them written at once.

@@ -10,6 +10,7 @@ module Records
     one_to_many :uploads, class: "Records::Upload"
 
     one_to_many :memberships, class: "Records::Membership"
+    plugin :timestamps
 
     # @return [Sequel::Dataset] the classes of an account, by their numbers
     def self.rooms_of(account_id) = DB[:memberships].where(account_id: account_id).select(:classroom_id)
@@ -30,7 +31,9 @@ module Records
     def start_classroom(**attributes)
       db.transaction do
         classroom = Classroom.create({ ends_on: Classroom::Ending.usual(Date.today), **attributes })
-        classroom.tap { add_classroom(classroom) }
+        Membership.create(account_id: id, classroom_id: classroom.id)
+        associations.delete(:classrooms)
+        classroom
       end
     end
 

@@ -37,7 +37,7 @@ module Records
 
       names.uniq.each do |name|
         dataset.insert_conflict(target: %i[classroom_id name], update: { left_on: nil }).insert(
-          classroom_id: classroom.id, name: name, brought_id: brought
+          classroom_id: classroom.id, name: name, brought_id: brought, created_at: Time.now
         )
       end
     end

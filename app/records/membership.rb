@@ -6,6 +6,7 @@ module Records
     many_to_one :account, class: "Records::Account"
     many_to_one :classroom, class: "Records::Classroom"
     unrestrict_primary_key
+    plugin :timestamps, create: :since
 
     # As what one belongs to it, with the word said of one person.
     AS = { "teacher" => "a teacher", "assistant" => "an assistant", "coach" => "a coach" }.freeze

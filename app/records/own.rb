@@ -4,6 +4,7 @@ module Records
   # What the teachers of a class wrote themselves, a row each: kind and content as Rungs::Own has them.
   class Own < Sequel::Model(:own)
     many_to_one :classroom, class: "Records::Classroom"
+    plugin :timestamps, create: :at
 
     dataset_module do
       # What was not taken out.

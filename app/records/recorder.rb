@@ -4,7 +4,7 @@ module Records
   # Writes observations for one class. Every call carries a key made by the client, so that the same tap sent twice
   # is kept once; nothing is ever changed in place.
   class Recorder
-    KEPT = (Observation::ADDED - %i[replaces_id client_key account_id substitute]).freeze
+    KEPT = (Observation::ADDED - %i[replaces_id client_key account_id substitute recorded_at]).freeze
 
     # What comes after the class has ended.
     class Closed < Rungs::Error; end
@@ -170,7 +170,8 @@ module Records
     # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.
     # @param by [Hash] who made it
     def add(row, client_key, posed, replaces: nil, by: { account_id: @account_id, substitute: @substitute })
-      row = NEW.merge({ first_key: client_key }, row, by, { replaces_id: replaces&.id, client_key: client_key })
+      row = NEW.merge({ first_key: client_key }, row, by, { replaces_id: replaces&.id, client_key: client_key,
+                                                           recorded_at: Time.now })
       added = Observation::ADD.call(row.merge(slip: slip(posed, row), lesson_id: posed.lesson_id)).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry

@@ -25,7 +25,7 @@ module Records
                 initials: Sequel.function(:btrim, Sequel.join([Sequel[:ways][:initials], initials], " ")) }
       row = { **place, text: text, groups: Sequel.pg_jsonb(groups), move: move, initials: initials }
       id = dataset.insert_conflict(target: [*place.keys - [:classroom_id], :text], update: again).insert(row)
-      DB[:way_givers].insert_conflict.insert(way_id: id, child_id: child.id) if child
+      DB[:way_givers].insert_conflict.insert(way_id: id, child_id: child.id, given_at: Time.now) if child
     end
 
     # @return [Array<Way>] the last that a child gave, newest first

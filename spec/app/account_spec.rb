@@ -27,7 +27,7 @@ RSpec.describe "Accounts" do
     expect(signed_in?).to be(false)
   end
 
-  it "slows guessing for the one who guesses, and locks nobody out" do
+  it "slows guessing for the one who guesses, and locks nobody out", :deep do
     stub_const("ENV", ENV.to_h.merge("RUNGS_PACED" => "1"))
     # Tries are counted by the five minutes of the clock.
     allow(Time).to receive(:now).and_return(Time.at((Time.now.to_i / 300 * 300) + 60))

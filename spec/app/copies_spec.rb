@@ -90,7 +90,8 @@ RSpec.describe Backups do
   def there(&block) = Sequel.connect(aside, &block)
   def lit = there { |db| db[:lanterns].order(:id).select_map(:lit) }
 
-  it "is tried by restoring it, counted, readable for its owner only, and brought back with what was there kept" do
+  it "is tried by restoring it, counted, readable for its owner only, and brought back with what was there kept",
+     :deep do
     made = backups.make
     expect([made.counted, File.stat(made.file).mode & 0o777, backups.check(made.file)]).to eq([3, 0o600, 3])
     key = SecureRandom.uuid

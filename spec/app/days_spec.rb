@@ -38,7 +38,7 @@ RSpec.describe "Days" do
     end
   end
 
-  it "opens each page on any day" do
+  it "opens each page on any day", :deep do
     on_all_days(zones: %w[Pacific/Kiritimati America/Los_Angeles]) do |_, zone|
       here = in_zone(zone)
       pages = %w[today lesson week listen climb hear groups back sheets find].map { |tab| "/#{tab}/#{here.id}" }
@@ -48,7 +48,7 @@ RSpec.describe "Days" do
     end
   end
 
-  it "shows the week that is to come at a weekend, and whom to hear in it" do
+  it "shows the week that is to come at a weekend, and whom to hear in it", :deep do
     plain.each do |day|
       on_day(day) do
         coming = day.cwday > 5 ? day + 8 - day.cwday : day
@@ -71,7 +71,7 @@ RSpec.describe "Days" do
     end
   end
 
-  it "names the days of two weeks by their weekday, on every day, and counts no single school day" do
+  it "names the days of two weeks by their weekday, on every day, and counts no single school day", :deep do
     child, *others = room.children
     others.each { |other| other.update(left_on: room.today) }
     plain.each do |day|
@@ -103,7 +103,7 @@ RSpec.describe "Days" do
     end
   end
 
-  it "proposes a week on every day, only for school days to come" do
+  it "proposes a week on every day, only for school days to come", :deep do
     on_all_days(zones: %w[Europe/London]) do |day, zone|
       account, here = make_teacher
       here.update(time_zone: zone)

@@ -190,7 +190,7 @@ RSpec.describe "Edges" do
       end
     end
 
-    it "takes so many presses by hand, and none beside the picture" do
+    it "takes so many presses by hand, and none beside the picture", :deep do
       part = course.plan("fill_the_frame")
       course.go(part)
       places = Records::ItemOnBoard.new(lesson.board, part.items).places.size

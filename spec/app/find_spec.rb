@@ -27,7 +27,7 @@ RSpec.describe "Finding something to do" do
     expect(last_response.headers["location"]).to end_with("/own/#{room.id}?day=#{room.today}")
   end
 
-  it "takes each choice of each option, and the same seed shows the same items" do
+  it "takes each choice of each option, and the same seed shows the same items", :deep do
     Rungs::Activity::ALL.reject { |each| each == Rungs::Activity::OWN }.each do |activity|
       (activity.options - [Rungs::Activity::Ranged::OPTION]).each do |option|
         choice = option.choices.last

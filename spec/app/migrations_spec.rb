@@ -50,7 +50,7 @@ RSpec.describe "The tables’ history" do
   end
 
   # As the core of then said it, which is kept in a file.
-  it "says of each problem what the moves of then afforded" do
+  it "says of each problem what the moves of then afforded", :deep do
     to(12)
     cases = kept("affords")
     ids = cases.map do |situation, parts, unknown, equation, _|

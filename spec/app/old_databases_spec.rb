@@ -40,7 +40,8 @@ RSpec.describe "A database of an earlier version" do
   Dir[File.expand_path("../fixtures/databases/*.sql", __dir__)].each do |file|
     step = File.basename(file).to_i
 
-    it "of step #{step} shows its teacher everybody, every problem, answer and note, and every item can be told" do
+    it "of step #{step} shows its teacher everybody, every problem, answer and note, and every item can be told",
+       :deep do
       laid_out("old_#{step}", file, step) do |db|
         names, stories, before = db[:children].select_map(:name), db[:problems].select_map(%i[id story]), kept(db)
         pages, items = seen("old_#{step}").values

@@ -51,7 +51,7 @@ RSpec.describe "People of a class" do
 
   def try(verb, path) = verb == "GET" ? get(path) : send_form(path)
 
-  it "may do what the table says, on every address, and nothing where they do not belong" do
+  it "may do what the table says, on every address, and nothing where they do not belong", :deep do
     everything = routes.reject { |_, _, path| path.match?(%r{/leave\z|/members/|/end\z|/away\z|/events\z|\A/coach/\z}) }
     expect(everything.size).to be > 100
     { "assistant" => "a", "coach" => "c" }.each do |role, letter|

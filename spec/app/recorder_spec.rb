@@ -112,7 +112,7 @@ RSpec.describe Demo::Simulation do
     expect(Date.today - days.min).to be_between(50, 56)
   end
 
-  it "has a quiet child hardly ever heard, slips, prompted answers and one who slid back" do
+  it "has a quiet child hardly ever heard, slips, prompted answers and one who slid back", :deep do
     evidence = Records::Evidence.new(classroom)
     heard = evidence.counts.to_h { |id, count| [Records::Child[id].name, count] }
     expect(heard.fetch(described_class::QUIET, 0)).to be_between(1, heard.values.sum / 22 / 3)
@@ -122,7 +122,7 @@ RSpec.describe Demo::Simulation do
                                       %w[add to10]).on(classroom.today).first.name).to eq(described_class::QUIET)
   end
 
-  it "is the same for the same seed and day" do
+  it "is the same for the same seed and day", :deep do
     codes = [classroom, simulate].map { |room| room.observations_dataset.order(:happened_at, :id).select_map(:code) }
     expect(codes[0]).to eq(codes[1])
   end

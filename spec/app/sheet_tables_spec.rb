@@ -22,7 +22,7 @@ RSpec.describe "The sheets’ tables" do
     Sheets::Practice.of(source, { seed: 5, **chosen }).render.b
   end
 
-  it "hold for practice of every activity, on both papers" do
+  it "hold for practice of every activity, on both papers", :deep do
     ways = [{ paper: "a4" }, { paper: "letter", large: true, answers: true, per_page: 4 }]
     cases = Rungs::Activity::ALL.ids.product(ways)
     expect_table("sheets_practice", cases.to_h do |id, chosen|
@@ -30,14 +30,14 @@ RSpec.describe "The sheets’ tables" do
     end)
   end
 
-  it "hold for everything to fill in and to cut" do
+  it "hold for everything to fill in and to cut", :deep do
     sheets = Sheets::ALL.on("recording").to_a.product([3, 10]) + Sheets::ALL.on("cutouts").to_a.product([nil])
     expect_table("sheets_fill_and_cut", sheets.to_h do |sheet, number|
       ["#{sheet.id} #{number}", sum(of(sheet.id, **(number ? { number: number } : {})))]
     end)
   end
 
-  it "hold for what is filled in, large and with sentences down the page, and for practice that stands so" do
+  it "hold for what is filled in, large and with sentences down the page, and for practice that stands so", :deep do
     down = { large: true, source: Sheets::Source.new(down: true) }
     drawn = ->(sheet, source:, **chosen) { sum(sheet.of(source, chosen).render.b) }
     filled = Sheets::ALL.on("recording").to_h { |sheet| ["#{sheet.id} down", drawn.call(sheet, number: 10, **down)] }

@@ -63,7 +63,7 @@ RSpec.describe Sheets do
   end
 
   Rungs::Activity::ALL.each do |activity|
-    it "practises #{activity.id}, on A4 and large on Letter" do
+    it "practises #{activity.id}, on A4 and large on Letter", deep: activity.id != "hidden_beads" do
       { "a4" => false, "letter" => true }.each do |paper, large|
         pdf = practice(activity.id, paper: paper, large: large, answers: true)
         expect_whole(pdf, paper)
@@ -73,7 +73,7 @@ RSpec.describe Sheets do
   end
 
   papers.each_key do |paper|
-    it "has every recording sheet and everything to cut on #{paper}" do
+    it "has every recording sheet and everything to cut on #{paper}", :deep do
       described_class::ALL.on("recording").each do |sheet|
         [1, 7, 20].each { |number| expect_whole(of(sheet.id, number: number, paper: paper).render, paper) }
       end

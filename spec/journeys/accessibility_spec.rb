@@ -33,7 +33,7 @@ RSpec.describe "Every page to WCAG 2.2 AA", type: :feature do
     end
   end
 
-  it "holds after a tap, with a reason open, and on the board with its strip up" do
+  it "holds after a tap, with a reason open, and on the board with its strip up", :deep do
     open_demo
     visit "/listen/#{room.id}?problem=#{room.problems_dataset.last.id}"
     press "a", "2"

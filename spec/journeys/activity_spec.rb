@@ -73,7 +73,7 @@ RSpec.describe "An activity", type: :feature do
     within_window(board) { board.close }
   end
 
-  it "takes a throw of real counters, refuses one that cannot be, and keeps the ways children give" do
+  it "takes a throw of real counters, refuses one that cannot be, and keeps the ways children give", :deep do
     find_activity("toss")
     board = open_new_window
     within_window(board) { visit "/board/#{room.id}" }
@@ -117,7 +117,7 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css(".conducting")
   end
 
-  it "is worked with by hand in two windows at once, and nothing of it is lost" do
+  it "is worked with by hand in two windows at once, and nothing of it is lost", :deep do
     find_activity("fill_the_frame")
     first = room.lesson_on(room.today).course.current.items.item(0).data[:first]
     visit "/board/#{room.id}"

@@ -36,7 +36,7 @@ RSpec.describe "A check-in with one child", type: :feature do
     expect(page).to have_css("h1", text: "Listen") # its problems are Ada's alone
   end
 
-  it "takes keys as Listen does, and Enter after a wrong answer records no rung" do
+  it "takes keys as Listen does, and Enter after a wrong answer records no rung", :deep do
     enter(teacher[0])
     visit "/check-in/#{room.id}/#{ada.id}"
     click_button "Begin"
@@ -49,7 +49,7 @@ RSpec.describe "A check-in with one child", type: :feature do
     expect(room.observations_dataset.standing.order(:id).last.code).to eq("unseen")
   end
 
-  it "leaves operation, band and rung open unless told otherwise" do
+  it "leaves operation, band and rung open unless told otherwise", :deep do
     enter(teacher[0])
     visit "/check-in/#{room.id}/#{ada.id}"
     click_button "Begin"

@@ -36,7 +36,7 @@ RSpec.describe "What the records say", type: :feature do
     expect(page).to have_css("h1", text: "Taking away")
   end
 
-  it "shows one child with everything to press: line of time, repertoire, square, slips and what to ask next" do
+  it "shows one child with everything to press: line of time, repertoire, square, slips and what to ask next", :deep do
     visit "/climb/#{room.id}/children/#{petra.id}?operation=add&band=to10"
     expect(page).to have_css("svg.timeline a")
     expect_accessible
@@ -95,7 +95,7 @@ RSpec.describe "What the records say", type: :feature do
     DB[:absences].delete
   end
 
-  it "makes groups, keeps a pair apart, follows a name that is dragged, and saves" do
+  it "makes groups, keeps a pair apart, follows a name that is dragged, and saves", :deep do
     visit "/groups/#{room.id}?operation=add&band=bridge"
     expect(page).to have_css(".group", minimum: 4)
     expect_accessible
@@ -150,7 +150,7 @@ RSpec.describe "What the records say where there are few", type: :feature do
   { "an empty class" => [], "one child" => %w[Ada], "a class of 35" => Array.new(35) do |index|
     "Child #{index + 1}"
   end }.each do |kind, names|
-    it "stands with #{kind}" do
+    it "stands with #{kind}", deep: names.any? do
       teacher, room = make_teacher(children: names)
       enter(teacher)
       %W[/climb/#{room.id} /climb/#{room.id}?by=families /hear/#{room.id} /groups/#{room.id}?least=1

@@ -99,7 +99,7 @@ RSpec.describe "Every hand", type: :feature do
     end
   end
 
-  it "tells a newcomer one line and the rest on request, in words that fit; conducting has its own" do
+  it "tells a newcomer one line and the rest on request, in words that fit; conducting has its own", :deep do
     size(390, 844)
     { "/lesson/#{room.id}" => "A lesson is a few parts in order.", "/climb/#{room.id}" => "Each row is a child.",
       "/listen/#{room.id}?problem=#{posed.id}" => "A child, then the rung you heard.",
@@ -118,7 +118,7 @@ RSpec.describe "Every hand", type: :feature do
     expect(page).to have_css(".explain p", text: "What to say stands on top")
   end
 
-  it "says one sentence a record to who listens, and which child and rung are pressed" do
+  it "says one sentence a record to who listens, and which child and rung are pressed", :deep do
     listen
     tap_child(children[1])
     expect(page).to have_css(".child[aria-pressed=true]", text: children[1], count: 1)
@@ -149,7 +149,7 @@ RSpec.describe "Every hand", type: :feature do
     expect(hidden).to eq([])
   end
 
-  it "begins a child's page with the newest weeks, and a sheet with its page" do
+  it "begins a child's page with the newest weeks, and a sheet with its page", :deep do
     hear_everybody(room, teacher[0])
     size(390, 844)
     visit "/climb/#{room.id}/children/#{room.children.first.id}"
@@ -164,7 +164,8 @@ RSpec.describe "Every hand", type: :feature do
     end
   end
 
-  it "takes everybody to the same place by a name, on every page of a lesson, and does things at once after a stop" do
+  it "takes everybody to the same place by a name, on every page of a lesson, and does things at once after a stop",
+     :deep do
     posed.lesson.course.go(posed.part)
     recorder = Records::Recorder.new(room, teacher[0])
     recorder.record(child: room.children.first, problem: posed, code: "make_ten", client_key: SecureRandom.uuid,
@@ -210,7 +211,7 @@ RSpec.describe "Every hand", type: :feature do
     expect(page).to have_css("#keys[open]")
   end
 
-  it "a part of one's own: written, taken, its numbers changed, conducted and heard" do
+  it "a part of one's own: written, taken, its numbers changed, conducted and heard", :deep do
     visit "/find/#{room.id}"
     click_link "Your own"
     click_link "Write a part"

@@ -82,7 +82,7 @@ RSpec.describe "A first lesson", type: :feature do
     expect(page).to have_css("h1", text: "3 and 4")
   end
 
-  it "takes 24 quick taps in a row, each once" do
+  it "takes 24 quick taps in a row, each once", :deep do
     posed = pose(room)
     visit "/listen/#{room.id}?problem=#{posed.id}"
     expect(page).to have_css(".bar", count: 5)
@@ -92,7 +92,7 @@ RSpec.describe "A first lesson", type: :feature do
     expect(standing.map(&:happened_at).sort).to eq(standing.map(&:happened_at))
   end
 
-  it "loses nothing when two windows record at once" do
+  it "loses nothing when two windows record at once", :deep do
     posed = pose(room)
     windows = [current_window, open_new_window]
     windows.each { |window| within_window(window) { visit "/listen/#{room.id}?problem=#{posed.id}" } }

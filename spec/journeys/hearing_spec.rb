@@ -14,7 +14,7 @@ RSpec.describe "Listening to one class", type: :feature do
 
   def standing = room.observations_dataset.standing.in_order.all
 
-  it "records 24 children on one problem in 24 times two taps, with no typing" do
+  it "records 24 children on one problem in 24 times two taps, with no typing", :deep do
     taps = 0
     room.children.each_with_index do |child, index|
       tap_child child.name
@@ -87,7 +87,7 @@ RSpec.describe "Names on Listen", type: :feature do
     expect(names).to eq(list)
   end
 
-  it "is dragged into the seating of the room, by pointer and by keyboard" do
+  it "is dragged into the seating of the room, by pointer and by keyboard", :deep do
     visit "/listen/#{room.id}"
     click_link "Seats"
     find("[data-drag]", text: "Ada").drag_to(seat(1, 3))
@@ -123,7 +123,7 @@ RSpec.describe "Names on Listen", type: :feature do
     expect(find_field("or type").value).to eq("")
   end
 
-  it "keeps a photo of the drawing with the record, also one taken while there was no connection" do
+  it "keeps a photo of the drawing with the record, also one taken while there was no connection", :deep do
     file = File.join(Dir.mktmpdir, "drawing.png")
     Vips::Image.black(400, 300).write_to_file(file)
     visit "/listen/#{room.id}?problem=#{posed.id}"

@@ -67,7 +67,8 @@ RSpec.describe "Records", type: :feature do
     expect(told["observations"].size).to eq(5)
   end
 
-  it "hands a class over: what is ticked goes as a file, each doubtful name is asked about, and one child by a code" do
+  it "hands a class over: what is ticked goes as a file, each doubtful name is asked about, and one child by a code",
+     :deep do
     enter(teacher[0])
     click_link "Records"
     find("summary", text: "The file").click

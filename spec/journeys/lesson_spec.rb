@@ -90,7 +90,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css("h1", text: "9 + 4 =")
   end
 
-  it "takes a string one problem at a time and keeps the ways offered for each" do
+  it "takes a string one problem at a time and keeps the ways offered for each", :deep do
     room.update(settings: Sequel.pg_jsonb("turned" => "one"))
     visit "/find/#{room.id}?activity=number_string"
     click_button "Do it now"

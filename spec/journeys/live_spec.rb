@@ -43,7 +43,7 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     expect_accessible
   end
 
-  it "follows in a second window of one machine, keys and all" do
+  it "follows in a second window of one machine, keys and all", :deep do
     enter(teacher[0])
     visit "/board/#{room.id}"
     second = open_new_window
@@ -54,7 +54,7 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     second.close
   end
 
-  it "puts a new problem on the board as soon as it is posed" do
+  it "puts a new problem on the board as soon as it is posed", :deep do
     code = posed.lesson.open_code
     using_session(:projector) { visit "/b/#{code}" }
     enter(teacher[0])

@@ -52,7 +52,7 @@ RSpec.describe "Nothing is lost", type: :feature do
   end
 
   # The server is a process of its own, with the machine's own clock.
-  it "keeps 40 records through a killed server and a reloaded tab: right times, none twice" do
+  it "keeps 40 records through a killed server and a reloaded tab: right times, none twice", :deep do
     Timecop.return
     posed
     start_server
@@ -98,7 +98,7 @@ RSpec.describe "Nothing is lost", type: :feature do
     page.driver.browser.logs.get(:browser)
   end
 
-  it "keeps one teacher's taps on a shared tablet from the next, who neither sends, loses nor sees them" do
+  it "keeps one teacher's taps on a shared tablet from the next, who neither sends, loses nor sees them", :deep do
     other, others_room = make_teacher(children: %w[Faye])
     enter(teacher[0])
     visit "/listen/#{room.id}?problem=#{posed.id}"
@@ -128,7 +128,7 @@ RSpec.describe "Nothing is lost", type: :feature do
     complaints
   end
 
-  it "lists what could not be kept, with the reason, to be sent again or let go" do
+  it "lists what could not be kept, with the reason, to be sent again or let go", :deep do
     enter(teacher[0])
     visit "/listen/#{room.id}?problem=#{posed.id}"
     offline

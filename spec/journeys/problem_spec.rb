@@ -42,7 +42,7 @@ RSpec.describe "The mathematics on the screens", type: :feature do
     expect(room.problems_dataset.last.parts.to_a).to eq([3, 8])
   end
 
-  it "draws each rung's way on the board, step by step, and then its equations" do
+  it "draws each rung's way on the board, step by step, and then its equations", :deep do
     pose(room)
     visit "/board/#{room.id}"
     expect(page).to have_css("h1", text: "9 and 5")
@@ -61,7 +61,7 @@ RSpec.describe "The mathematics on the screens", type: :feature do
     expect_accessible
   end
 
-  it "shows the gallery on the demo only, kind by kind, every picture with its words" do
+  it "shows the gallery on the demo only, kind by kind, every picture with its words", :deep do
     Rungs::Picture::KINDS.each do |kind|
       visit "/gallery/#{kind.id}"
       expect(page).to have_css("h2", text: kind.title)

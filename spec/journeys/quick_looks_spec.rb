@@ -63,7 +63,7 @@ RSpec.describe "Quick looks", type: :feature do
   end
 
   # A machine that does other things may be late: the nearest of five tells what the board does.
-  it "shows it for as long as was asked, to 50 milliseconds" do
+  it "shows it for as long as was asked, to 50 milliseconds", :deep do
     code = room.start_lesson(room.today).open_code
     begin_set("ring", 1)
     using_session(:projector) do
@@ -80,7 +80,7 @@ RSpec.describe "Quick looks", type: :feature do
     expect(lasted.min_by { |each| (each - 1000).abs }).to be_within(50).of(1000)
   end
 
-  it "catches how a child saw it: tapped groups write the expression, the same way again is a tally" do
+  it "catches how a child saw it: tapped groups write the expression, the same way again is a tally", :deep do
     begin_set("tones", 1)
     part = room.lesson_on(room.today).course.current
     numbers = (0...part.items.size).map { |index| part.items.item(index).answer }
@@ -120,7 +120,7 @@ RSpec.describe "Quick looks", type: :feature do
     expect(page).to have_css(".board-ways figcaption", text: "A B")
   end
 
-  it "gives the board back when a problem is posed" do
+  it "gives the board back when a problem is posed", :deep do
     begin_set("frame", 1)
     visit "/plan/#{room.id}"
     fill_in "equation", with: "2 + 3 = ?"

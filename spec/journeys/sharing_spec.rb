@@ -44,7 +44,7 @@ RSpec.describe "Sharing ways", type: :feature do
     end
   end
 
-  it "draws the way of one child's record, on the picture chosen, with no name on the board" do
+  it "draws the way of one child's record, on the picture chosen, with no name on the board", :deep do
     visit "/share/#{room.id}?problem=#{posed.id}"
     find("summary", text: "The way of one child").click
     select "up through ten", from: "as"
@@ -59,7 +59,7 @@ RSpec.describe "Sharing ways", type: :feature do
     expect(page).to have_no_text("Bo")
   end
 
-  it "draws a split of a child's own if it is right, and refuses it kindly if it is not" do
+  it "draws a split of a child's own if it is right, and refuses it kindly if it is not", :deep do
     visit "/share/#{room.id}?problem=#{posed.id}"
     own = -> { find("li", text: "A way of a child’s own") }
     within(own.call) do

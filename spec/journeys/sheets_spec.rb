@@ -26,7 +26,7 @@ RSpec.describe "Paper", type: :feature do
     expect(find_link("Print 5")[:href]).to include("paper=letter", "activity=domino_sums")
   end
 
-  it "takes the clipboard in by keys, each once, at the time of its lesson, with undo and a wrong answer" do
+  it "takes the clipboard in by keys, each once, at the time of its lesson, with undo and a wrong answer", :deep do
     lesson = room.start_lesson(yesterday)
     lesson.course.plan("twins", details: { "seed" => 3 })
     visit "/sheets/#{room.id}/enter?day=#{yesterday}"

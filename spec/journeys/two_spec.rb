@@ -87,7 +87,7 @@ RSpec.describe "Two in the room", type: :feature do
     using_session(:other) { expect(page).to have_css(".share-by.is-mine", count: 3) }
   end
 
-  it "hears of a tap on the other device within 300 milliseconds, many times over" do
+  it "hears of a tap on the other device within 300 milliseconds, many times over", :deep do
     join(helper[0])
     both
     times = room.children.map do |child|
@@ -108,7 +108,7 @@ RSpec.describe "Two in the room", type: :feature do
     expect(times.sort[times.size / 2]).to be < 300
   end
 
-  it "an invitation opened by somebody signed in as another says who they are, and works once" do
+  it "an invitation opened by somebody signed in as another says who they are, and works once", :deep do
     invitation = Records::Invitation.make(room, teacher[0], "coach")
     enter(helper[0])
     visit "/invite/#{invitation.code}"
@@ -163,7 +163,7 @@ RSpec.describe "Two in the room", type: :feature do
     expect(page).to have_css(".soft", text: "Agreed by both")
   end
 
-  it "a newcomer goes through twelve clips by keys, each played, paused and told" do
+  it "a newcomer goes through twelve clips by keys, each played, paused and told", :deep do
     enter(helper[0])
     visit "/ear/"
     click_button "Begin"

@@ -28,7 +28,7 @@ RSpec.describe "A week", type: :feature do
   def fits?(width) = page.evaluate_script("document.documentElement.scrollWidth") <= width
 
   { "a laptop" => [1280, 800], "a tablet" => [820, 1180] }.each do |device, (width, height)|
-    context "with #{device}" do
+    context "with #{device}", deep: device == "a tablet" do
       before { hold(width, height) }
 
       it "is proposed, exchanged and moved by pointer and keys" do

@@ -57,7 +57,7 @@ RSpec.describe "The commands" do
   end
 
   # All but what needs the packages of a district, which bin/test district tries.
-  it "measure, each at its smallest, so that none can rot" do
+  it "measure, each at its smallest, so that none can rot", :deep do
     suites = File.read(File.join(root, "bin/bench"))[/^SUITES = %w\[(.*?)\]/, 1].split
     (suites - %w[district]).each do |suite|
       status, text = said("bin/bench", suite)

@@ -50,7 +50,7 @@ RSpec.describe "bin/serve" do
     expect(Dir.children(folder)).to include("session_secret")
   end
 
-  it "ends without losing a request: says so first, goes on answering, then ends" do
+  it "ends without losing a request: says so first, goes on answering, then ends", :deep do
     start("RUNGS_DRAIN" => "8")
     await { ask("/health/ready") == %w[200 ready] }
     Process.kill(:TERM, process)
@@ -60,7 +60,7 @@ RSpec.describe "bin/serve" do
     expect(ask("/health/live")).to be_nil
   end
 
-  it "hears what boards are told at the database itself" do
+  it "hears what boards are told at the database itself", :deep do
     Timecop.return
     room = make_teacher[1]
     lesson, heard = room.start_lesson(room.today), Queue.new
@@ -81,7 +81,7 @@ RSpec.describe "bin/serve" do
     Net::HTTP.start("127.0.0.1", port) { |http| http.request_get(path) { |answer| answer.read_body(&told) } }
   end
 
-  it "works beside the servers, one of all at a time" do
+  it "works beside the servers, one of all at a time", :deep do
     Timecop.return
     start("work")
     await { Records::Job.worker? }

@@ -45,7 +45,8 @@ RSpec.describe "bin/start" do
     FileUtils.rm_rf([folder, File.dirname(cluster.send(:data))])
   end
 
-  it "works in the tables with a role that may do nothing else, keeps its logs to itself, and ends with its database" do
+  it "works in the tables with a role that may do nothing else, keeps its logs to itself, and ends with its database",
+     :deep do
     PG.connect(cluster.url("rungs")) do |worker|
       expect(worker.exec("SHOW is_superuser").getvalue(0, 0)).to eq("off")
       expect(worker.exec("SELECT count(*) FROM accounts").getvalue(0, 0)).to eq("0")
@@ -60,7 +61,7 @@ RSpec.describe "bin/start" do
     expect([quietly { status }, cluster.running?]).to eq([false, false])
   end
 
-  it "comes back by itself when the server, the database or both were killed" do
+  it "comes back by itself when the server, the database or both were killed", :deep do
     [%i[server], %i[postmaster], %i[server postmaster]].each do |those|
       killed = those.map { |each| send(each) }
       Process.kill(:KILL, *killed)

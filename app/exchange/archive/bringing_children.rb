@@ -45,7 +45,8 @@ module Exchange
       def newcomer(number)
         full if of_class(:children).count >= Records::Child::MOST
         row = rows(:children)[number - 1]
-        of_class(:children).insert(**own, name: free(row["name"]), place: row["place"], brought_id: @brought)
+        of_class(:children).insert(**own, name: free(row["name"]), place: row["place"], brought_id: @brought,
+                                          created_at: Time.now)
       end
 
       def full

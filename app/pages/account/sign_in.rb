@@ -138,7 +138,7 @@ module Pages
         before_create_account do
           field, words = faults_of_names.first
           throw_error_status(422, field, words) if field
-          account[:name] = typed("name")
+          account.update(name: typed("name"), created_at: Time.now)
         end
         after_create_account do
           next if asked_in? && param("room").strip.empty?

@@ -11,7 +11,8 @@ module Records
 
       # Starts that day's lesson, or finds it already started.
       def start_lesson(day)
-        Lesson.dataset.insert_conflict(target: %i[classroom_id held_on]).insert(classroom_id: id, held_on: day)
+        Lesson.dataset.insert_conflict(target: %i[classroom_id held_on])
+              .insert(classroom_id: id, held_on: day, created_at: Time.now)
         lesson_on(day).tap { |lesson| lesson.reopen if lesson.ended_at }
       end
 

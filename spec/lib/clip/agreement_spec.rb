@@ -66,7 +66,7 @@ RSpec.describe Rungs::Clip::Agreement do
   # A pair of coders of whom the second hears what the first did in so many of a hundred, else any other.
   def true_kappa(alike) = 1 - ((1 - alike) / (1 - 0.2))
 
-  it "covers the true kappa in 90 to 98 of 100 made-up cases of 100 answers" do
+  it "covers the true kappa in 90 to 98 of 100 made-up cases of 100 answers", :deep do
     random = Random.new(11)
     covered = Array.new(100) do |time|
       share = random.rand(0.6..0.85)

@@ -18,7 +18,7 @@ RSpec.describe Rungs::Picture::Hands do
     end
   end
 
-  it "keeps every picture a layout within its size, whatever is pressed, with a sentence that is true" do
+  it "keeps every picture a layout within its size, whatever is pressed, with a sentence that is true", :deep do
     workable.each_with_index do |kind, seed|
       random = Random.new(seed)
       presses = Array.new(12) { random.rand(22) }

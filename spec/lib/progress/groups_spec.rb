@@ -94,7 +94,7 @@ RSpec.describe Rungs::Progress::Groups do
     expect(groups.map(&:reason)).to eq(["2 on part–whole", "2 on part–whole and known fact"])
   end
 
-  it "has each group do something else, in four words at most, and numbers those that are alike" do
+  it "has each group do something else, in four words at most, and numbers those that are alike", :deep do
     expect(told([2, 2], [2, 2], [1, 2, 2]).map(&:heading)).to eq(["Nine as ten", "Up through ten", "Nine as ten (2)"])
     all = [*1..5].product(Rungs::Problem::Band::ALL.ids, %w[add subtract])
     headings = all.flat_map { |rung, band, operation| told([rung], band: band, operation: operation).map(&:heading) }

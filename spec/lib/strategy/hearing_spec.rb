@@ -129,7 +129,8 @@ RSpec.describe Rungs::Strategy::Hearing do
     end
   end
 
-  it "never says that nobody saw how where two numbers or more are the landings of a move, with or without its start" do
+  it "never says that nobody saw how where two numbers or more are the landings of a move, with or without its start",
+     :deep do
     (problems_to(20) + some_to_100(300)).each do |problem|
       next if problem.two_sided?
 

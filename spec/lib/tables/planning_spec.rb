@@ -6,7 +6,7 @@ RSpec.describe "The plans’ tables" do
 
   let(:monday) { Date.new(2026, 11, 30) }
 
-  it "hold for weeks in every range and operation, of a new class and of one that has met much" do
+  it "hold for weeks in every range and operation, of a new class and of one that has met much", :deep do
     met = Rungs::Activity::ALL.ids.each_with_index.to_h { |id, at| [["activity", id], monday - 3 - at] }
     all = planning::Widening::ORDER.product(%w[add subtract], [20, 40], [2, 3], [{}, met])
     expect_table("weeks", all.to_h do |band, operation, minutes, rung, known|
@@ -26,7 +26,7 @@ RSpec.describe "The plans’ tables" do
     end)
   end
 
-  it "hold for the offer of the next range" do
+  it "hold for the offer of the next range", :deep do
     all = planning::Widening::ORDER.product([0, 2, 3, 4, 6], [0, 1, 2])
     expect_table("widening", all.to_h do |band, ready, wrong|
       children = Array.new(6) { |at| [at, answers(at < ready ? 5 : 2, band, wrong)] }.to_h

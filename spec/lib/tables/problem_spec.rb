@@ -37,7 +37,7 @@ RSpec.describe "The problems’ and pictures’ tables" do
     end)
   end
 
-  it "hold for what is drawn of every situation and band, with and without a family" do
+  it "hold for what is drawn of every situation and band, with and without a family", :deep do
     families = [nil, *problem::Family::ALL.ids]
     all = situations.product(problem::Band::ALL.ids - ["to100"], families, [false])
     all += situations.first(1).product(["to100"], families.first(2), [false])
@@ -68,7 +68,7 @@ RSpec.describe "The problems’ and pictures’ tables" do
     end)
   end
 
-  it "hold for every picture of every problem, acted and worked with by hand" do
+  it "hold for every picture of every problem, acted and worked with by hand", :deep do
     told = problems_to(12, situations: SmallNumbers::KINDS).each_slice(9).map(&:first) + some_to_100(9)
     expect_table("pictures", told.uniq { |each| each.to_s + each.situation.id }.to_h do |each|
       pictures = Rungs::Picture::KINDS.to_h { |kind| [kind.id, kind.of(each)] }.compact

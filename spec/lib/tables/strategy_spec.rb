@@ -32,14 +32,14 @@ RSpec.describe "The strategies’ tables" do
     (own + counts).uniq.reject { |said| said.empty? || said.size > 60 }
   end
 
-  it "hold for what is heard of them" do
+  it "hold for what is heard of them", :deep do
     expect_table("hearing", some.each_slice(2).map(&:first).uniq { |each| name(each) }.to_h do |each|
       heard = sayings(each).product([nil, 2, 3, 4]).map { |said, seconds| Rungs::Slip.heard(each, said, seconds: seconds) }
       [name(each), heard.map { |candidates| candidates.map(&:to_h) }]
     end)
   end
 
-  it "hold for every answer that a slip could give, on every rung" do
+  it "hold for every answer that a slip could give, on every rung", :deep do
     expect_table("slips", some.uniq { |each| name(each) }.to_h do |each|
       answers = [*0..22, *(each.whole - 11)..(each.whole + 11), each.whole * 10, each.whole + each.parts.last]
       said = answers.uniq.product([nil, "count_all", "count_on", "part_whole", "make_ten", "known_fact"])
@@ -47,7 +47,7 @@ RSpec.describe "The strategies’ tables" do
     end)
   end
 
-  it "hold for the problems that tell slips apart" do
+  it "hold for the problems that tell slips apart", :deep do
     expect_table("probes", some.each_slice(4).map(&:first).uniq { |each| name(each) }.to_h do |each|
       answers = [each.answer - 1, each.answer + 1, each.whole, each.parts.first, 10].select { |answer| answer >= 0 }
       [name(each), answers.uniq.map { |answer| Rungs::Slip::Diagnosis.new(each, answer).probe&.to_h }]

@@ -1,0 +1,9 @@
+# frozen_string_literal: true
+
+# Lays out the database that each process of a run gets a copy of: tables as they are now, and the demo class as of the
+# settled Tuesday.
+require_relative "../../config/boot"
+require_relative "../settled_clock"
+
+Database.migrate
+Demo::School.load(day: Date.today)
