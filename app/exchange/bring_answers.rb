@@ -100,7 +100,7 @@ module Exchange
       raise Rungs::Error::Unreadable, "that name is too long" if name.length > ClassList::LONGEST
 
       @children[name] = DB[:children].insert(classroom_id: @room.id, name: name, brought_id: @brought,
-                                              created_at: Time.now)
+                                             created_at: Time.now)
     end
 
     # One problem for each equation of a day, many of them written at once.

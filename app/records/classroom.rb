@@ -11,6 +11,7 @@ module Records
     include Finding
     include Ending
     include OwnWords
+
     plugin :timestamps
 
     one_to_many :children, class: "Records::Child", order: %i[place name], conditions: { left_on: nil }

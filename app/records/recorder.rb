@@ -171,7 +171,7 @@ module Records
     # @param by [Hash] who made it
     def add(row, client_key, posed, replaces: nil, by: { account_id: @account_id, substitute: @substitute })
       row = NEW.merge({ first_key: client_key }, row, by, { replaces_id: replaces&.id, client_key: client_key,
-                                                           recorded_at: Time.now })
+                                                            recorded_at: Time.now })
       added = Observation::ADD.call(row.merge(slip: slip(posed, row), lesson_id: posed.lesson_id)).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry
