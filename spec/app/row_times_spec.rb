@@ -31,7 +31,7 @@ RSpec.describe "The time of a row" do
     lesson.course.go(lesson.course.parts.first)
     posed = pose(room)
     Records::Way.keep({ classroom_id: room.id, problem_id: posed.id }, "10 and 4", child: room.children.first)
-    lesson.change_board(show: "shown") { |board| board }
+    lesson.command("show")
   end
 
   def sign_up

@@ -210,7 +210,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   end
 
   it "has every place of a day filled, within three minutes of the time, and says why with a count or a name", :seeds do
-    some(aimed.each_slice(4).map(&:first).product([12, 20, 25, 40]), 9).each do |(range, operation, rung), time|
+    some(aimed.each_slice(4).map(&:first).product([12, 20, 25, 40]), 6).each do |(range, operation, rung), time|
       days = week(aim(operation, range, rung), minutes: time).days
       days.each_with_index do |day, index|
         wanted = Rungs::Planning::Shape.roles(index, of: 5, minutes: time)
@@ -232,8 +232,8 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     expect(week(aim("add", "to10", 3)).days.first.fresh.fresh.first).to eq("activity")
   end
 
-  it "keeps one focus for two or three days" do
-    aimed.each_slice(3).map(&:first).each do |range, operation, rung|
+  it "keeps one focus for two or three days", :seeds do
+    some(aimed.each_slice(3).map(&:first), 3).each do |range, operation, rung|
       kinds = week(aim(operation, range, rung), met: everything).days.map do |day|
         day.parts.find { |part| part.role == :focus }.kind
       end
