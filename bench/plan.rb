@@ -17,7 +17,8 @@ took = Array.new(CLASSES) do |seed|
   range, rung = bands.sample(random: random), random.rand(2..3)
   children = (1..22).to_h do |at|
     [at, { range => Array.new(random.rand(0..12)) do |back|
-      Rungs::Progress::Record.new(day: monday - 1 - back, rung: random.rand(1..4), affords: [1, 2, 3, 4, 5],
+      Rungs::Progress::Record.new(day: monday - 1 - back, rung: random.rand(1..4), tells: true,
+                                  affords: [1, 2, 3, 4, 5],
                                   fact: [back, 2], right: random.rand < 0.8, help: "alone")
     end }]
   end

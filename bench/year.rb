@@ -64,7 +64,8 @@ module Year
   TABLES = { classrooms: %i[id], children: %i[id classroom_id], lessons: %i[id classroom_id],
              lesson_parts: %i[id classroom_id lesson_id], problems: %i[id classroom_id lesson_id part_id],
              observations: %i[id classroom_id child_id problem_id],
-             estimates: %i[classroom_id child_id], estimate_steps: %i[classroom_id child_id],
+             standings: %i[classroom_id child_id], standing_days: %i[classroom_id child_id],
+             facts: %i[classroom_id child_id],
              tallies: %i[classroom_id child_id] }.freeze
   OTHER_KEYS = { observations: { first_key: "gen_random_uuid()", client_key: "gen_random_uuid()" } }.freeze
 

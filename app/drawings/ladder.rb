@@ -29,7 +29,8 @@ module Drawings
     def self.name(estimate)
       return "not enough heard" unless estimate.working
 
-      [estimate.title, ("secure" if estimate.secure?), ("higher rungs showing" if estimate.emerging)].compact.join(", ")
+      [estimate.title, estimate.words.known, ("secure" if estimate.secure?),
+       ("higher rungs showing" if estimate.emerging)].compact.join(", ")
     end
 
     def initialize(level, secure, emerging)

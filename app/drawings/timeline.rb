@@ -2,20 +2,20 @@
 
 module Drawings
   # One child's line of time: a tall ladder, each record a mark at its rung's height (filled right, hollow wrong, a ring
-  # of dots when helped), and the working rung as a step line.
+  # of dots when helped), and how it is worked out as a step line.
   class Timeline
     WIDTH, HEIGHT, LEFT, RIGHT, TOP, BAND = 900, 330, 3, 897, 10, 56
     TINTS = ["#D3E8E1", "#A3D0C4", "#66B0A1", "#2A7F72", "#0D4F47"].freeze
     INK, ACT = "#17233A", "#2440B8"
 
     # @param heard [Array<Records::Evidence::Heard>] in the order they happened
-    # @param steps [Array<Records::Evidence::Step>] the rung and how sure after each day
+    # @param steps [Array<Records::Evidence::Step>] how it was worked out after each day, and how sure
     # @param from [Date] the left end
     # @param to [Date] the right end
     # @yield [Records::Evidence::Heard] → the address of what is behind the mark
     def initialize(heard, steps, from:, to:, &link)
       @link = link
-      @heard = heard.select { |each| each.record.weighed? }
+      @heard = heard.select { |each| each.record.on_ladder? }
       @steps = steps
       @from = from
       @span = [(to - from).to_i, 1].max
@@ -45,14 +45,15 @@ module Drawings
       [LEFT, RIGHT].map { |at| Svg.tag(:line, x1: at, x2: at, **rail) }.join
     end
 
-    def known = @known ||= @steps.select { |step| step.heard >= Rungs::Progress::Rule::DEFAULT.least_records }
+    def known = @known ||= @steps.select(&:works_out)
 
     def step_line
       return "" if known.empty?
 
-      path = known.drop(1).map { |step| "H#{Svg.number(x(step.day))}V#{middle(step.rung)}" }.join
-      Svg.tag(:path, d: "M#{Svg.number(x(known[0].day))} #{middle(known[0].rung)}#{path}H#{RIGHT - 8}", fill: "none",
-                     stroke: ACT, stroke_width: 3, stroke_linejoin: "round")
+      path = known.drop(1).map { |step| "H#{Svg.number(x(step.day))}V#{middle(step.works_out)}" }.join
+      start = "M#{Svg.number(x(known[0].day))} #{middle(known[0].works_out)}"
+      Svg.tag(:path, d: "#{start}#{path}H#{RIGHT - 8}", fill: "none", stroke: ACT, stroke_width: 3,
+                     stroke_linejoin: "round")
     end
 
     # The less sure, the wider the shade around the line; silence widens it.
@@ -60,9 +61,8 @@ module Drawings
       shades = known.each_with_index.map do |step, index|
         left, right = x(step.day), (known[index + 1] ? x(known[index + 1].day) : RIGHT - 8)
         last = known[index + 1]&.day || @to
-        sure = step.confidence * (0.5**((last - step.day).to_i / Rungs::Progress::Rule::DEFAULT.half_life))
-        near, far = [step.confidence, sure].map { |share| 4 + ((1 - share) * BAND * 0.9) }
-        y = middle(step.rung)
+        near, far = [step.sureness, step.sureness(last)].map { |share| 4 + ((1 - share) * BAND * 0.9) }
+        y = middle(step.works_out)
         corners = [[left, y - near], [right, y - far], [right, y + far], [left, y + near]].map do |at, high|
           "#{Svg.number(at.to_f)} #{Svg.number(high.to_f)}"
         end

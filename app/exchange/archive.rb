@@ -7,7 +7,7 @@ module Exchange
   #   Archive.write(room, to: path)  { |done, total| … }
   #   Archive.read(file)           # => Archive::Reader, which shows what it would bring before it does
   module Archive
-    FORMAT, VERSION = "rungs-class", 3
+    FORMAT, VERSION = "rungs-class", 4
     CLASS, MANIFEST = "class.json", "manifest.json"
     # What a file may hold: bytes unpacked in all, of class.json, of one photo, and how many things.
     MOST, MOST_JSON, MOST_PHOTO, MOST_THINGS = 2 * (1024**3), 256 * (1024**2), 20 * (1024**2), 20_000

@@ -32,9 +32,9 @@ module Exchange
     def text(cells, column) = cells[column].to_s.strip.sub(HARMLESS, "")
 
     def record(cells, problem, answer)
-      Rungs::Progress::Record.new(
-        day: day(text(cells, "date")), rung: rung(text(cells, "rung")), affords: problem.affords, fact: problem.fact,
-        right: answer.nil? || problem.right?(answer), help: help(text(cells, "help"))
+      Rungs::Progress::Record.on(
+        problem, day: day(text(cells, "date")), rung: rung(text(cells, "rung")),
+                 right: answer.nil? || problem.right?(answer), help: help(text(cells, "help"))
       )
     end
 

@@ -65,31 +65,42 @@ module Printing
       "#{Rungs.capital(title)}: #{slip.names.map(&:name).join(', ')}."
     end
 
+    # A line of summary, then three paragraphs at most.
     def of_child(child)
       late = @evidence.all(child).select { |each| each.record.day > @today - DAYS }
-      parts = { "Works" => works(child, late), "Knows by heart" => known(late),
-                "Slips that came back" => slips(late), "What helped" => helped(late) }
+      parts = { "In short" => [in_short(child, late)] }
+      Rungs::Problem::OPERATIONS.each do |operation|
+        there = late.select { |each| each.operation == operation }
+        parts[operation_title(operation)] = [standing_of(child, operation, there)] if there.any?
+      end
+      parts["To look out for"] = [*slips(late), *helped(late)].join(" ").then { |told| told.empty? ? [] : [told] }
       ::Sheets::NextTeacher::Told.new(title: child.name, parts: parts)
     end
 
-    # Of each operation and range that was heard of late.
-    def works(child, late)
-      told = scopes_of(late).map do |operation, band|
-        estimate = @evidence.estimate(child, operation, band, on: @today)
-        words = estimate.words
-        "#{operation_title(operation)}, #{band_title(band)}: #{words.works || 'not enough heard'}. " \
-          "#{words.reason(method(:short_date))}"
-      end
-      told.empty? ? ["Nothing was heard in the last twelve weeks: a check-in tells where to begin."] : told
+    # Where the child was heard most of late.
+    def in_short(child, late)
+      return "Nothing was heard in the last twelve weeks: a check-in tells where to begin." if late.empty?
+
+      place = late.map { |each| [each.operation, each.problem.band] }.tally.max_by(&:last).first
+      works = @evidence.estimate(child, *place, on: @today).words.works(method(:short_date))
+      "#{operation_title(place[0])}, #{band_title(place[1])}: #{child.name} #{works || 'was not heard enough'}."
     end
 
-    def known(late)
-      Rungs::Problem::OPERATIONS.filter_map do |operation|
-        there = late.select { |each| each.operation == operation }.map(&:record)
-        facts = Rungs::Progress::FactMap.new(there, on: @today)
-        known = facts.by_state["known"].to_a.first(MOST).map { |parts| parts.join(" and ") }
-        "#{operation_title(operation)}: #{known.join(', ')}." if known.any?
+    # Each range of an operation that was heard of late, and what comes at once.
+    def standing_of(child, operation, late)
+      bands = late.map { |each| each.problem.band }.uniq.sort_by { |band| Rungs::Planning::Ranges.place(band) }
+      told = bands.map do |band|
+        words = @evidence.estimate(child, operation, band, on: @today).words
+        "#{Rungs.capital(band_title(band))}: #{words.works(method(:short_date)) || 'not heard enough'}."
       end
+      [*told, known(operation, late.map(&:record))].compact.join(" ")
+    end
+
+    def known(operation, records)
+      map = Rungs::Progress::FactMap.new(records, operation: operation, on: @today)
+      facts = map.by_state.fetch("known", []).first(MOST)
+      sign = operation == "add" ? " + " : " − "
+      "At once: #{facts.map { |fact| fact.join(sign) }.join(', ')}." if facts.any?
     end
 
     def slips(late)

@@ -34,7 +34,8 @@ module Printing
     def standing
       scopes_of(all).map do |operation, band|
         estimate = @evidence.estimate(@child, operation, band, on: @today)
-        "#{operation_title(operation)}, #{band_title(band)}: #{estimate.words.works || 'not enough heard'}. " \
+        works = estimate.words.works(method(:short_date)) || "not enough heard"
+        "#{operation_title(operation)}, #{band_title(band)}: #{works}. " \
           "#{estimate.words.reason(method(:short_date))}"
       end
     end

@@ -153,10 +153,10 @@ module Printing
     # By the rung that most of them work at.
     # @return [Array<Rungs::Activity::Item>]
     def next_for(some, count)
-      rungs = some.filter_map { |child| @evidence.estimate(child, *focus, on: @today).working }
+      rungs = some.filter_map { |child| @evidence.estimate(child, *focus, on: @today).works_out }
       working = rungs.tally.max_by { |rung, times| [times, -rung] }&.first
       asked = Rungs::Progress::NextProblems.propose(working: working, operation: focus[0], band: focus[1],
-                                                    count: count)
+                                                    count: count, year: room.setting("year"))
       asked.map { |each| posed.item(posed.class.told(each.problem, "")) }
     end
 

@@ -26,8 +26,10 @@ module Records
       asked = { problem_id: problems_dataset.select(:id), child_id: child_id }
       codes = Observation.standing.where(asked).as_hash(:problem_id)
       answered = problems_dataset.all.select { |posed| codes.key?(posed.id) }
-      start = Rungs::Progress::CheckIn.start(operation: operation, band: band)
-      answered.reduce(start) { |core, posed| core.hear(posed.problem, codes[posed.id].rung) }
+      start = Rungs::Progress::CheckIn.start(operation: operation, band: band, facts: facts_before)
+      answered.reduce(start) do |core, posed|
+        core.hear(posed.problem, codes[posed.id].rung, right: codes[posed.id].right)
+      end
     end
 
     # @return [PosedProblem, nil] the one to be answered now
@@ -49,6 +51,16 @@ module Records
     def why = core.choose(chance(asked - 1))&.why
 
     private
+
+    # What the child knew, and did not, before it: by operation, fact by fact.
+    def facts_before
+      before = Evidence.new(classroom).all(child).reject { |each| asked_here.include?(each.problem_id) }
+      before.group_by(&:operation).transform_values do |heard|
+        Rungs::Progress::NextProblems::History.new(heard.map(&:record)).known
+      end
+    end
+
+    def asked_here = @asked_here ||= problems_dataset.select_map(:id)
 
     def chance(place) = Random.new((id * 100) + place)
   end

@@ -18,19 +18,24 @@ module Records
       def place = @place ||= @evidence.busiest(@child, days: 42, on: @today) || %w[add to10]
       def estimate = @estimate ||= @evidence.estimate_of(@child, *place, on: @today)
 
-      # The last problem there solved alone and right, at the rung mostly used where there is one.
+      # The last problem there solved right, alone where there is one, at the rung mostly used where there is one.
       def example
         @example ||= begin
-          there = @evidence.heard_of(@child, *place).select { |each| solved_alone?(each.record) }
-          there.reverse.find { |each| estimate.told.include?(each.record.rung) } || there.last
+          right = @evidence.heard_of(@child, *place).select { |each| each.record.on_ladder? && each.record.right }
+          there = right.select { |each| each.record.alone? }
+          there = right if there.empty?
+          there.reverse.find { |each| named.include?(each.record.rung) } || there.last
         end
       end
 
+      # The rungs that may be named.
+      def named = estimate.knows? ? [Rungs::Progress::Estimate::KNOWN] : estimate.named
+
       def draft
         operation, band = place
-        example = { solved: problem&.solved&.to_s, said: path&.says }
-        Rungs::Progress::NoteDraft.draft(name: @child.name, rungs: estimate.told, operation: operation, band: band,
-                                         **example)
+        Rungs::Progress::NoteDraft.draft(name: @child.name, rungs: named, operation: operation, band: band,
+                                         known: [estimate.knowing.known, estimate.knowing.heard],
+                                         faint: faint, example: told)
       end
 
       # A picture of the example, worked to its end.
@@ -41,8 +46,24 @@ module Records
 
       private
 
-      def solved_alone?(record) = record.weighed? && record.right && record.alone?
       def problem = example&.problem
+
+      # "was heard twice, the last on 26 October: counting on", where no more may be said.
+      def faint
+        return unless estimate.heard.any? && (estimate.faint? || named.empty?)
+
+        estimate.words.heard_so_far(->(day) { I18n.l(day, format: :plain) })
+      end
+
+      def told
+        return unless problem
+
+        Rungs::Progress::NoteDraft::Example.new(solved: problem.solved.to_s, way: path&.says, said: taken_down,
+                                                helped: !example.record.alone?)
+      end
+
+      # The numbers that were heard, where somebody took them down.
+      def taken_down = example.numbers.join(", ")[/.+/]
 
       # How the example was worked: the move that was noted, else the usual one of that rung.
       def path = problem && Rungs::Strategy::Path.heard(problem, example.record.rung, example.move)

@@ -5,31 +5,49 @@ module Records
   # one that is late, corrected or undone makes that one child's estimates anew. Either way they are what all records
   # together say.
   class Ledger
-    # What every record does, planned once for each connection.
-    STANDING = DB[:estimates].where(Evidence::Estimates::SCOPED).where(child_id: :$child_id)
-                             .prepare(:select, :standing_estimates)
-    KEEP = DB[<<~SQL, :$estimates, :$steps].prepare(:update, :keep_estimates)
-      WITH kept AS (
-        INSERT INTO estimates SELECT * FROM jsonb_populate_recordset(NULL::estimates, ?::jsonb)
-        ON CONFLICT (classroom_id, child_id, operation, scope) DO UPDATE
-        SET probabilities = excluded.probabilities, heard = excluded.heard, last_at = excluded
-          .last_at, recent = excluded.recent
-      )
-      INSERT INTO estimate_steps SELECT * FROM jsonb_populate_recordset(NULL::estimate_steps, ?::jsonb)
-      ON CONFLICT (classroom_id, child_id, operation, scope, day) DO UPDATE
-      SET rung = excluded.rung, confidence = excluded.confidence, heard = excluded.heard
+    # What every record does, planned once for each connection: what stands in its scopes, with how its fact stood.
+    ASKED = %i[$first $second $classroom_id $child_id $operation $scopes].freeze
+    STANDING = DB[<<~SQL, *ASKED].prepare(:select, :standings_of)
+      SELECT standings.*, facts.known AS fact FROM standings
+      LEFT JOIN facts ON facts.classroom_id = standings.classroom_id AND facts.child_id = standings.child_id
+        AND facts.operation = standings.operation AND first = ? AND second = ?
+      WHERE standings.classroom_id = ? AND standings.child_id = ? AND standings.operation = ?
+        AND standings.scope = ANY(?::text[])
     SQL
-    private_constant :STANDING, :KEEP
+    COLUMNS = %i[probabilities shown worked_on heard known pivots fact_on].freeze
+    SET = ->(columns) { columns.map { |column| "#{column} = excluded.#{column}" }.join(", ") }
+    KEEP = DB[<<~SQL, :$standings, :$facts, :$days].prepare(:update, :keep_standings)
+      WITH stood AS (
+        INSERT INTO standings SELECT * FROM jsonb_populate_recordset(NULL::standings, ?::jsonb)
+        ON CONFLICT (classroom_id, child_id, operation, scope) DO UPDATE SET #{SET[[*COLUMNS, :last_at, :recent]]}
+      ), told AS (
+        INSERT INTO facts SELECT * FROM jsonb_populate_recordset(NULL::facts, ?::jsonb)
+        ON CONFLICT (classroom_id, child_id, operation, first, second) DO UPDATE
+        SET #{SET[%i[known rung right last_at]].sub('right = excluded.right', '"right" = excluded."right"')}
+      )
+      INSERT INTO standing_days SELECT * FROM jsonb_populate_recordset(NULL::standing_days, ?::jsonb)
+      ON CONFLICT (classroom_id, child_id, operation, scope, day) DO UPDATE SET #{SET[[*COLUMNS, :rung, :works_out]]}
+    SQL
+    private_constant :ASKED, :STANDING, :COLUMNS, :SET, :KEEP
 
     # @param classroom [Classroom]
     def initialize(classroom)
       @classroom = classroom
     end
 
-    # Makes what is missing: for classes recorded before estimates were kept.
+    # Makes what is missing: of records that nobody carried on, as a server of the version before leaves them.
+    # @yield [Integer, Integer] how many classes are done, of how many
     def self.catch_up
-      missing = Classroom.where(id: Observation.select(:classroom_id)).exclude(id: DB[:tallies].select(:classroom_id))
-      missing.each { |classroom| new(classroom).rebuild }
+      from, upto = DB[:carried_up_to].get(:observation_id), Observation.max(:id)
+      return if upto.nil? || upto == from
+
+      missing = Observation.where(carried: false) { id > from }.distinct.select_map(%i[classroom_id child_id])
+      by_class = missing.group_by(&:first)
+      by_class.each_with_index do |(id, pairs), done|
+        yield done + 1, by_class.size if block_given?
+        new(Classroom[id]).rebuild(pairs.map(&:last))
+      end
+      DB[:carried_up_to].where { observation_id < upto }.update(observation_id: upto)
     end
 
     # In the transaction that added it, which holds the child's tally and so locks out another record of that child.
@@ -57,6 +75,7 @@ module Records
       DB.transaction do
         child_ids.each do |child_id|
           count_again(child_id)
+          %i[standings standing_days facts].each { |table| here(table, child_id).delete }
           standing(child_id).group_by { |row| row[:operation] }.each do |operation, rows|
             replace(child_id, operation, rows, rows.flat_map { |row| scopes_of(row) }.uniq)
           end
@@ -71,26 +90,41 @@ module Records
     def record(row, ear = ears[row[:account_id]]) = EstimateRows.record(row, @classroom.today(row[:happened_at]), ear)
     def ears = @ears ||= Ear.tables
 
-    # @return [Hash{String => Running}] the scopes in which nothing later was heard, now carried on
+    # @return [Hash{String => Running}] by scope, what stands now; empty where something later was heard there
     def carry_on(observation, posed, scopes)
-      rows = standing_rows(observation.child_id, posed.operation, scopes)
-      ear = observation.values[:ear]&.then { |counts| Rungs::Clip::Confusions.of(counts) }
-      record = record(observation.values.merge(affords: posed.affords, parts: posed.parts), ear)
-      newest = scopes.reject { |scope| rows[scope] && rows[scope][:last_at] >= observation.happened_at }
-      carried = newest.to_h { |scope| [scope, before(rows[scope]).hear(record)] }
-      steps = carried.transform_values { |running| [EstimateRows.step_row(running.filter)] }
-      keep(observation.child_id, posed.operation, observation.happened_at, carried, steps)
+      record = carried_record(observation, posed)
+      rows = standing_rows(observation.child_id, posed.operation, scopes, record.exact)
+      return {} if rows.values.any? { |row| row[:last_at] >= observation.happened_at }
+
+      before = rows.values.first&.fetch(:fact)
+      carried = scopes.to_h { |scope| [scope, stood(rows[scope], posed.operation, scope).hear(record, before)] }
+      days = carried.transform_values { |running| [EstimateRows.day_row(running, record.day)] }
+      facts = record.about_fact? ? [fact_row(record, before, observation.happened_at)] : []
+      keep(observation.child_id, posed.operation, observation.happened_at, carried, days, facts)
       carried
     end
 
-    def standing_rows(child_id, operation, scopes)
-      wanted = Sequel.pg_array(scopes, :text)
-      STANDING.call(classroom_id: @classroom.id, child_id: child_id, operation: operation, scopes: wanted).to_h do |row|
-        [row[:scope], row]
-      end
+    def carried_record(observation, posed)
+      ear = observation.values[:ear]&.then { |counts| Rungs::Clip::Confusions.of(counts) }
+      record({ **observation.values, **posed.values.slice(:affords, *EstimateRows::TOLD_BY) }, ear)
     end
 
-    def before(row) = row ? EstimateRows.running(row, sealed: true) : Rungs::Progress::Running.start
+    def standing_rows(child_id, operation, scopes, exact)
+      first, second = exact || [-1, -1]
+      STANDING.call(classroom_id: @classroom.id, child_id: child_id, operation: operation, first: first,
+                    second: second, scopes: Sequel.pg_array(scopes, :text)).to_h { |row| [row[:scope], row] }
+    end
+
+    def stood(row, operation, scope)
+      return EstimateRows.running(row, sealed: true) if row
+
+      Rungs::Progress::Running.start(Rungs::Progress::Scope.of(operation, scope))
+    end
+
+    def fact_row(record, before, at)
+      { first: record.exact[0], second: record.exact[1], known: Rungs::Progress::Knowing.after(before, record),
+        rung: record.rung, right: record.right, last_at: at.getutc.iso8601(6) }
+    end
 
     # What stands of a child, in order. Rows are put together here: of many that have just come in, the database knows
     # too little to do it quickly.
@@ -100,7 +134,7 @@ module Records
     end
 
     OWN, POSED = %i[id replaces_id undone beside happened_at problem_id account_id rung right help].freeze,
-                 %i[id operation band affords parts].freeze
+                 %i[id operation band affords situation parts unknown equation].freeze
     private_constant :OWN, :POSED
 
     def stand(child_id)
@@ -117,30 +151,46 @@ module Records
     end
 
     def replace(child_id, operation, rows, scopes)
-      %i[estimates estimate_steps].each { |table| here(table, child_id, operation: operation, scope: scopes).delete }
+      %i[standings standing_days].each { |table| here(table, child_id, operation: operation, scope: scopes).delete }
+      here(:facts, child_id, operation: operation).delete
       kept = rows.map { |row| [row, scopes_of(row), record(row)] }
-      scopes.each { |scope| make_anew(child_id, operation, scope, kept.select { |_, there, _| there.include?(scope) }) }
+      facts = facts_of(kept)
+      scopes.each do |scope|
+        there = kept.select { |_, all, _| all.include?(scope) }
+        make_anew(child_id, operation, scope, there, facts.shift(facts.size)) if there.any?
+      end
     end
 
-    def make_anew(child_id, operation, scope, kept)
-      return if kept.empty?
+    # @return [Array<Hash>] of facts, without their key
+    def facts_of(kept)
+      about = kept.select { |_, _, record| record.about_fact? }
+      about.each_with_object({}) do |(row, _, record), facts|
+        before = facts[record.exact]&.fetch(:known)
+        facts[record.exact] = fact_row(record, before, row[:happened_at])
+      end.values
+    end
 
-      steps = {}
-      running = Rungs::Progress::Running.through(kept.map(&:last)) do |filter|
-        steps[filter.day] = EstimateRows.step_row(filter)
+    def make_anew(child_id, operation, scope, kept, facts)
+      days = {}
+      running = Rungs::Progress::Running.through(kept.map(&:last),
+                                                 Rungs::Progress::Scope.of(operation, scope)) do |after, record|
+        days[record.day] = after
       end
-      keep(child_id, operation, kept.last[0][:happened_at], { scope => running }, { scope => steps.values })
+      rows = days.map { |day, after| EstimateRows.day_row(after, day) }
+      keep(child_id, operation, kept.last[0][:happened_at], { scope => running }, { scope => rows }, facts)
     end
 
     # @param carried [Hash{String => Running}] by scope
-    # @param steps [Hash{String => Array<Hash>}] by scope
-    def keep(child_id, operation, last_at, carried, steps)
+    # @param days [Hash{String => Array<Hash>}] by scope
+    # @param facts [Array<Hash>]
+    def keep(child_id, operation, last_at, carried, days, facts)
       here = { classroom_id: @classroom.id, child_id: child_id, operation: operation }
-      estimates = carried.map do |scope, running|
-        { **here, scope: scope, **EstimateRows.estimate_row(running, last_at) }
+      standings = carried.map do |scope, running|
+        { **here, scope: scope, **EstimateRows.standing_row(running, last_at) }
       end
-      steps = steps.flat_map { |scope, all| all.map { |each| { **here, scope: scope, **each } } }
-      KEEP.call(estimates: JSON.generate(estimates), steps: JSON.generate(steps))
+      days = days.flat_map { |scope, all| all.map { |each| { **here, scope: scope, **each } } }
+      KEEP.call(standings: JSON.generate(standings), days: JSON.generate(days),
+                facts: JSON.generate(facts.map { |each| { **here, **each } }))
     end
 
     def count_again(child_id)

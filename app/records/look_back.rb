@@ -6,6 +6,8 @@ module Records
   class LookBack
     COLUMNS = %i[child_id problem_id rung code right slip happened_at].freeze
     Moved = Struct.new(:child, :operation, :band, :from, :to, keyword_init: true)
+    # facts: how many more are known. range: whether the range is, and was not.
+    Learnt = Struct.new(:child, :operation, :band, :facts, :range, keyword_init: true)
 
     # @param classroom [Classroom]
     # @param evidence [Evidence]
@@ -71,16 +73,24 @@ module Records
       Distribution::Bar.new(title: "all", counts: (1..5).map { |rung| rows.count { |row| row[:rung] == rung } })
     end
 
-    # @return [Array<Moved>] who at the end mostly works on another rung than before the beginning
+    # @return [Array<Moved>] who at the end mostly works things out otherwise than before the beginning
     def moved
-      problems.map { |posed| [posed.operation, posed.band] }.uniq.flat_map do |operation, band|
-        heard.filter_map do |child|
-          before = @evidence.working_from(child, operation, band, from - 1)
-          after = @evidence.glance(child, operation, band, on: to)
-          next unless before && after.mostly? && after.working != before
+      each_place do |child, operation, band|
+        before = @evidence.worked_out_from(child, operation, band, from - 1)
+        after = @evidence.glance(child, operation, band, on: to)
+        next unless before && after.mostly? && after.works_out != before
 
-          Moved.new(child: child, operation: operation, band: band, from: before, to: after.working)
-        end
+        Moved.new(child: child, operation: operation, band: band, from: before, to: after.works_out)
+      end
+    end
+
+    # @return [Array<Learnt>] who knows more facts at the end than before the beginning, or the range itself
+    def learnt
+      each_place do |child, operation, band|
+        more = @evidence.learnt(child, operation, band, from: from - 1, to: to)
+        next unless more.facts.positive? || more.range
+
+        Learnt.new(child: child, operation: operation, band: band, facts: more.facts, range: more.range)
       end
     end
 
@@ -122,7 +132,7 @@ module Records
     end
 
     # Whether it is clear how most of them work there.
-    def clear? = estimates.count(&:aim_from) * 2 > estimates.size
+    def clear? = estimates.count { |each| each.aim_from || each.knows? } * 2 > estimates.size
 
     # What to pose next: towards the aim of most; where it is not clear how most work, what would tell most of one of
     # them.
@@ -131,29 +141,40 @@ module Records
       return [] if place.nil? || estimates.empty?
 
       operation, band = place
-      wanted = { operation: operation, band: band, last: problems.map { |posed| posed.parts.to_a.sort } }
+      asked = problems.map { |posed| posed.problem.exact_fact || posed.parts.to_a.sort }
+      wanted = { operation: operation, band: band, history: Rungs::Progress::NextProblems::History.asked(asked) }
       unless clear?
-        return Rungs::Progress::NextProblems::Telling.propose(estimates.find do |each|
-          !each.aim_from
-        end, **wanted)
+        unsure = estimates.find { |each| !each.aim_from && each.works_out }
+        return unsure ? Rungs::Progress::NextProblems::Telling.propose(unsure, **wanted) : []
       end
 
-      from = estimates.filter_map(&:aim_from).tally.max_by { |rung, times| [times, -rung] }.first
-      Rungs::Progress::NextProblems.propose(working: from, **wanted)
+      from = estimates.filter_map(&:aim_from).tally.max_by { |rung, times| [times, -rung] }&.first
+      Rungs::Progress::NextProblems.propose(working: from, year: @classroom.setting("year"), **wanted)
     end
 
     private
 
+    # @yield [Child, String, String] each who was heard, in each operation and range that was posed
+    def each_place
+      places = problems.map { |posed| [posed.operation, posed.band] }.uniq
+      places.flat_map { |place| heard.filter_map { |child| yield child, *place } }
+    end
+
     def surprises_of(child)
-      @evidence.all(child).group_by { |each| [each.operation, each.problem.band] }.values.flat_map do |there|
+      @evidence.all(child).group_by { |each| [each.operation, each.problem.band] }.flat_map do |place, there|
         there.each_with_index.filter_map do |each, index|
           next unless each.record.day == to
 
-          before = Rungs::Progress::Estimate.of(there.take(index).map(&:record), on: to)
-          found = Rungs::Progress::Forecast.surprise(before, each.record) or next
+          found = surprise(there.take(index).map(&:record), each.record, Rungs::Progress::Scope.of(*place)) or next
           Surprise.new(child: child, problem: each.problem, rung: found.rung, expected: found.expected, up: found.up?)
         end
       end
+    end
+
+    def surprise(before, record, scope)
+      estimate = Rungs::Progress::Estimate.of(before, on: to, scope: scope)
+      fact = Rungs::Progress::NextProblems::History.new(before).known[record.exact]
+      Rungs::Progress::Forecast.surprise(estimate, record, fact)
     end
   end
 end

@@ -37,7 +37,7 @@ module Records
     end
 
     ADDED = %i[replaces_id classroom_id child_id problem_id account_id substitute first_key client_key happened_at code
-               rung move answer right used help undone heard seconds slip beside visit_id recorded_at].freeze
+               rung move answer right used help undone heard seconds slip beside visit_id recorded_at carried].freeze
     # By whom what is heard in a lesson is listened for.
     CHANNEL = :rungs_heard
     # Two answers of one child to one problem so near each other are one answer heard twice.

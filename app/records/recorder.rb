@@ -4,7 +4,8 @@ module Records
   # Writes observations for one class. Every call carries a key made by the client, so that the same tap sent twice
   # is kept once; nothing is ever changed in place.
   class Recorder
-    KEPT = (Observation::ADDED - %i[replaces_id client_key account_id substitute recorded_at]).freeze
+    KEPT = (Observation::ADDED - %i[replaces_id client_key account_id substitute recorded_at
+                                    carried]).freeze
 
     # What comes after the class has ended.
     class Closed < Rungs::Error; end
@@ -108,7 +109,7 @@ module Records
     # @return [Rungs::Progress::Estimate, nil] nil where it was not simply carried on
     def estimate(child, operation, scope, on:)
       running = @carried.is_a?(Hash) && @carried[[child.id, operation, scope]]
-      EstimateRows.opened(running).estimate(on: on) if running && running.filter.day <= on
+      EstimateRows.opened(running).estimate(on: on) if running && running.recent.last.day <= on
     end
 
     private
@@ -171,7 +172,7 @@ module Records
     # @param by [Hash] who made it
     def add(row, client_key, posed, replaces: nil, by: { account_id: @account_id, substitute: @substitute })
       row = NEW.merge({ first_key: client_key }, row, by, { replaces_id: replaces&.id, client_key: client_key,
-                                                            recorded_at: Time.now })
+                                                            recorded_at: Time.now, carried: @carry })
       added = Observation::ADD.call(row.merge(slip: slip(posed, row), lesson_id: posed.lesson_id)).first or return
       observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry

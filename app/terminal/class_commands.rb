@@ -11,7 +11,7 @@ module Terminal
       tell({ progress: shapes }) do
         shapes.map do |each|
           format("%<child>-14s %<operation>-9s %<band>-7s %<rung>-12s %<confidence>.2f  %<reason>s",
-                 rung: each[:working] || "–", **each)
+                 rung: each[:working] || "–", **each.except(:known))
         end
       end
     end
@@ -41,15 +41,20 @@ module Terminal
 
     # A child's own, from a file of records.
     def next_for_child
-      rows = rows_of(on: String, child: String, operation: String, band: String, count: Integer)
+      rows = rows_of(on: String, child: String, operation: String, band: String, count: Integer, year: String)
+      among(:year, WeekCommands::YEARS) if @options[:year]
       own = rows.select { |row| row.child == chosen(:child, rows.map(&:child).uniq) }
       operation, band = place(own)
-      records = own.select { |row| row.operation == operation }.map(&:record)
       found = Rungs::Progress::NextProblems.for_child(
-        estimate(focused(own, own.last.child)), operation: operation, band: band, records: records,
-                                                last: own.map { |row| row.record.fact }, count: counted(3)
+        estimate(own), operation: operation, band: band, history: history(own, operation), count: counted(3),
+                       year: @options.fetch(:year, "first"), slip: slip_twice(own, operation)
       )
       tell_next("Not enough heard: a check-in tells where to begin.", found)
+    end
+
+    def history(rows, operation)
+      here, others = rows.partition { |row| row.operation == operation }
+      Rungs::Progress::NextProblems::History.new(here.map(&:record), others.map(&:record))
     end
 
     def groups
@@ -66,7 +71,8 @@ module Terminal
     end
 
     def member(rows, child)
-      Rungs::Progress::Groups::Member.new(child: child, rung: estimate(focused(rows, child)).working)
+      own = rows.select { |row| row.child == child }
+      Rungs::Progress::Groups::Member.new(child: child, rung: estimate(own, *place(rows)).working)
     end
 
     def sizes
@@ -104,13 +110,18 @@ module Terminal
       places.sort_by { |(child, operation, band), _| [child, operation, order.index(band)] }
     end
 
-    def estimate(rows) = Rungs::Progress::Estimate.of(rows.map(&:record), on: @on)
+    # A child's, in an operation and band.
+    def estimate(rows, operation = place(rows)[0], band = place(rows)[1])
+      there = rows.select { |row| row.operation == operation && row.band == band }
+      Rungs::Progress::Estimate.of(there.map(&:record), on: @on, scope: Rungs::Progress::Scope.of(operation, band))
+    end
 
     def place_shape(child, operation, band, rows)
-      told = estimate(rows)
-      { child: child, operation: operation, band: band, working: rung_id(told.working), confidence: told.confidence,
-        probabilities: told.filter.probabilities, secure: told.secure?, emerging: rung_id(told.emerging),
-        records: told.weighed.size, reason: told.reason }
+      told = estimate(rows, operation, band)
+      { child: child, operation: operation, band: band, working: rung_id(told.working),
+        works_out: rung_id(told.works_out), known: told.knowing.to_h.slice(:heard, :known),
+        confidence: told.confidence, probabilities: told.filter.probabilities, secure: told.secure?,
+        emerging: rung_id(told.emerging), records: told.heard.size, reason: told.reason }
     end
 
     def rung_id(level) = level && Rungs::Strategy::Rung.at(level).id
@@ -118,27 +129,25 @@ module Terminal
     # Where the class works now, unless told: the operation and band of the last record.
     def place(rows) = [@options[:operation] || rows.last.operation, @options[:band] || rows.last.band]
 
-    def focused(rows, child)
-      operation, band = place(rows)
-      rows.select { |row| row.child == child && row.operation == operation && row.band == band }
-    end
-
     def candidates(rows)
       rows.group_by(&:child).map do |child, own|
         earlier = own.select { |row| row.record.day < @on }
         Rungs::Progress::Listening::Child.new(
           child: child, name: child, last: earlier.last&.record&.day, records: own.size, slip: repeated_slip(own),
-          estimate: estimate(focused(rows, child))
+          estimate: estimate(own, *place(rows))
         )
       end
     end
 
     # The title of a slip seen twice or more in eight weeks.
-    def repeated_slip(rows)
+    def repeated_slip(rows) = slip_twice(rows)&.title
+
+    # @return [Rungs::Slip, nil] seen twice or more in eight weeks, the commonest
+    def slip_twice(rows, operation = nil)
       wrong = rows.select { |row| row.answer && !row.record.right && row.record.day > @on - 56 }
-      slips = wrong.filter_map { |row| likeliest_slip(row) }
-      slip, times = slips.tally.max_by(&:last)
-      slip && times > 1 ? slip.title : nil
+      wrong = wrong.select { |row| row.operation == operation } if operation
+      slip, times = wrong.filter_map { |row| likeliest_slip(row) }.tally.max_by(&:last)
+      slip if times.to_i > 1
     end
 
     def likeliest_slip(row)

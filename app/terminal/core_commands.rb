@@ -70,13 +70,19 @@ module Terminal
     def next_problems
       return next_for_child unless @arguments.first.to_s.start_with?("-")
 
-      options([], operation: String, band: String, working: String, last: String, count: Integer)
+      options([], operation: String, band: String, working: String, last: String, count: Integer, year: String)
+      among(:year, WeekCommands::YEARS) if @options[:year]
       working = Rungs::Strategy::Rung::ALL.fetch(chosen(:working, Rungs::Strategy::Rung::ALL.ids)).level
-      last = @options.fetch(:last, "").split(",").map { |text| problem(text).fact }
+      last = @options.fetch(:last, "").split(",").map { |text| problem(text) }
       tell_next("Nothing to aim at with these numbers.",
-                Rungs::Progress::NextProblems.propose(working: working, last: last, count: counted(3),
+                Rungs::Progress::NextProblems.propose(working: working, history: asked(last), count: counted(3),
+                                                      year: @options.fetch(:year, "first"),
                                                       operation: chosen(:operation, Rungs::Problem::OPERATIONS),
                                                       band: chosen(:band, Rungs::Problem::Band::ALL.ids)))
+    end
+
+    def asked(problems)
+      Rungs::Progress::NextProblems::History.asked(problems.map { |problem| problem.exact_fact || problem.fact })
     end
 
     def tell_next(none, proposals)

@@ -29,10 +29,11 @@ module Terminal
 
       text = @options[:equation]
       asked = problem(text.include?("=") ? text : "#{text} = ?")
-      @options.update(operation: asked.operation, band: asked.band)
-      told = Rungs::Progress::Forecast.for_class(
-        rows.map(&:child).uniq.to_h { |child| [child, estimate(focused(rows, child))] }, asked.affords
-      )
+      own = rows.group_by(&:child)
+      estimates = own.transform_values { |those| estimate(those, asked.operation, asked.band) }
+      told = Rungs::Progress::Forecast.for_class(estimates, asked) do |child|
+        history(own.fetch(child), asked.operation).known[asked.exact_fact]
+      end
       children = told.children.map do |child, chances|
         { child: child, enough: !chances.nil?, chances: chances&.transform_keys { |level| rung_id(level) } }
       end

@@ -1,8 +1,11 @@
 # frozen_string_literal: true
 
+require "zlib"
+
 module Demo
-  # A made-up class heard over eight weeks. Each child has a rung it mostly works on, per operation and band, that
-  # drifts upward at its own pace; what is seen overlaps with the rungs beside it. The simulation decides who says what
+  # A made-up class heard over eight weeks. Each child has a rung by which it mostly works things out, per operation and
+  # band, that drifts upward at its own pace; what is seen overlaps with the rungs beside it. Facts become known one by
+  # one, easy ones long before the others. The simulation decides who says what
   # and writes it through the same records layer as the screens do. One seed, one class.
   class Simulation
     CHILDREN = %w[Anouk Bashir Calla Dov Eluned Faraz Greta Hamish Imke Jomo Kirsi Lorcan Mirela Nuri Oisin Petra Quilla
@@ -15,6 +18,11 @@ module Demo
     KINDS = [%w[add_to.result add], %w[take_from.result subtract], %w[together.total add]].freeze
     # How much easier or harder a band is than "to 10", in rungs.
     BANDS = { "to5" => 1.1, "to10" => 0.0, "teens" => -0.5, "bridge" => -1.2 }.freeze
+
+    # In which week a fact of each range comes to be known by a child in the middle; those that tell nearly nothing come
+    # in a fraction of that time.
+    LEARNT = { "to5" => 3, "to10" => 9, "teens" => 8, "bridge" => 24 }.freeze
+    EASY = 0.2
 
     # @param classroom [Records::Classroom] with no lessons yet
     # @param account [Records::Account] who teaches it
@@ -83,21 +91,31 @@ module Demo
                        answer: (slip(problem, code) if wrong && code != "no_answer"))
     end
 
-    # The rung seen this time: the one mostly worked on 70 times in 100, else the one below, above or two below,
-    # as far as the problem affords it.
+    # The rung seen this time: a known fact at once; else the one mostly worked on 70 times in 100, the one below, above
+    # or two below, as far as the problem affords it.
     def show(child, problem, week)
       return %w[no_answer guess unseen].sample(random: @random) if @random.rand < 0.05
 
       mostly = level(child, problem, week)
       step = [[0, 0.7], [-1, 0.88], [1, 0.97], [-2, 1.0]].find { |_, below| @random.rand < below }.first
-      wanted = (mostly + step).clamp(1, 5)
-      Rungs::Strategy::Rung.at(problem.affords.min_by { |rung| [(rung - wanted).abs, rung] }).id
+      return "known_fact" if learnt(child, problem) <= week
+
+      wanted = (mostly + step).clamp(1, 4)
+      Rungs::Strategy::Rung.at((problem.affords - [5]).min_by { |rung| [(rung - wanted).abs, rung] }).id
+    end
+
+    # The week from which a child knows a fact: drawn by itself, so that it is the same however often it is asked.
+    def learnt(child, problem)
+      fact = problem.exact_fact || problem.fact
+      chance = Random.new(Zlib.crc32([child.name, problem.operation, *fact].join(" ")))
+      middle = LEARNT.fetch(problem.band) * (problem.tells? ? 1 : EASY) * (problem.add? ? 1 : 1.3)
+      (middle * (0.25 + (1.5 * chance.rand))) - ((@start[child.name] - 1.8) * 3)
     end
 
     def level(child, problem, week)
       height = @start[child.name] + BANDS.fetch(problem.band) + (@pace[child.name] * week) - (problem.add? ? 0 : 0.5)
       height -= 1.6 if child.name == SLID_BACK && week > 5.5
-      height.round.clamp(1, 5)
+      height.round.clamp(1, 4)
     end
 
     def slip(problem, code)

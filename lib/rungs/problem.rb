@@ -141,6 +141,19 @@ module Rungs
     # The fact behind it, whichever way round: 9 + 5, 5 + 9 and 14 − 9 share it within an operation.
     def fact = parts.sort
 
+    # Whether an answer to it tells how a child works what it does not know (guide 10).
+    def tells? = Band::ALL.fetch(band).tells?(two_sided? ? sides.first.parts : parts)
+
+    # The fact as it is known, or not: 9 + 5 and 5 + 9 are one; 14 − 9 and 14 − 5 are two, and 9 + □ = 14 goes with
+    # 14 − 9 (guide 10).
+    # @return [Array<Integer>, nil] the parts, the smaller first; the whole and what is given, where a part is sought;
+    #   nil where it is not about two numbers
+    def exact_fact
+      return if parts.size != 2 || two_sided? || unknown == :both
+
+      add? ? fact : [whole, given]
+    end
+
     # @return [Problem] the bare sum with its addends in the other order
     def turned = Problem.new(parts: addends.reverse, unknown: :whole)
 

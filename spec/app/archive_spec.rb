@@ -12,11 +12,11 @@ RSpec.describe Exchange::Archive do
   let(:folder) { Dir.mktmpdir("rungs-archive") }
   # What is no part of a class in a file: who signs in, what is made again, and what is of a moment.
   let(:elsewhere) do
-    %i[audit_events brought child_offers class_writes estimate_steps estimates invitations jobs memberships tallies
-       uploads visits]
+    %i[audit_events brought child_offers class_writes estimate_steps estimates facts invitations jobs memberships
+       standing_days standings tallies uploads visits]
   end
   let(:left_out) do
-    { lessons: %i[code board board_version substitute_key shared_out], observations: %i[account_id visit_id],
+    { lessons: %i[code board board_version substitute_key shared_out], observations: %i[account_id visit_id carried],
       home_answers: %i[account_id],
       photos: %i[content],
       classrooms: %i[demo archived_on calendar_key told_on emptied_on] }
@@ -59,8 +59,8 @@ RSpec.describe Exchange::Archive do
   end
 
   def estimates(of)
-    rows = DB[:estimates].where(classroom_id: of.id).order(:child_id, :operation, :scope)
-    rows.select_map(%i[scope probabilities heard])
+    rows = DB[:standings].where(classroom_id: of.id).order(:child_id, :operation, :scope)
+    rows.select_map(%i[scope probabilities shown heard known])
   end
 
   it "comes back from another account as the same class, and written again is the same but for its date" do
@@ -102,8 +102,9 @@ RSpec.describe Exchange::Archive do
   end
 
   def estimates_by_name(of)
-    rows = DB[:estimates].where(Sequel[:estimates][:classroom_id] => of.id).join(:children, id: :child_id)
-    rows.select_map([:name, :operation, :scope, :probabilities, :heard, Sequel[:estimates][:last_at]]).sort_by(&:to_s)
+    rows = DB[:standings].where(Sequel[:standings][:classroom_id] => of.id).join(:children, id: :child_id)
+    rows.select_map([:name, :operation, :scope, :probabilities, :heard, :known, Sequel[:standings][:last_at]])
+        .sort_by(&:to_s)
   end
 
   it "comes back the same whatever class it is; the demo too", :seeds do
@@ -145,7 +146,7 @@ RSpec.describe Exchange::Archive do
     fill
     file = written(room)
     cut = keep(File.binread(file)[0..-200])
-    newer = changed(file) { |all| all["manifest.json"] = all["manifest.json"].sub('"version": 3', '"version": 4') }
+    newer = changed(file) { |all| all["manifest.json"] = all["manifest.json"].sub('"version": 4', '"version": 5') }
     { cut => /broken, or no ZIP/, __FILE__ => /cannot be read/, newer => /newer Rungs/,
       changed(file) { |all| all["../../evil"] = "x" } => /no file of a class/,
       changed(file, sums: false) { |all| all["class.json"] += " " } => /not what was put in/,

@@ -205,7 +205,7 @@ RSpec.describe "A coach" do
       Records::Membership.dataset.insert(account_id: helper.id, classroom_id: room.id, role: "assistant")
       child = room.children.first
       3.times { |time| hear(helper, "assistant", "part_whole", pose(room, [9, 5 + (time % 3)])) }
-      chances = -> { DB[:estimates].where(child_id: child.id, scope: "bridge").get(:probabilities).to_a }
+      chances = -> { DB[:standings].where(child_id: child.id, scope: "bridge").get(:probabilities).to_a }
       before, ear = chances.call, Records::Ear.new(helper)
       ear.count(true)
       expect([ear.counts?, chances.call]).to eq([false, before])

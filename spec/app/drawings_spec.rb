@@ -37,10 +37,12 @@ RSpec.describe Drawings::Picture do
 
   it "draws a square of the facts as far as its whole, and no further" do
     cell = Drawings::Square::Cell.new(tint: 1, mark: nil, chosen: false, label: "x", href: "/x")
-    [[5, 5, 21], [10, 10, 66], [9, 18, 100]].each do |size, whole, facts|
-      drawn = Drawings::Square.new(size, whole: whole) { cell }.draw(label: "facts")
+    [[[*0..5], 5, 21], [[*0..10], 10, 66], [[2, 3, 8, 9], 12, 12]].each do |numbers, whole, facts|
+      drawn = Drawings::Square.new(numbers) { |p, q| cell if p + q <= whole }.draw(label: "facts")
       expect(drawn.scan("<a ").size).to eq(facts)
     end
+    bare = Drawings::Square.new([4]) { Drawings::Square::Cell.new(bare: true) }.draw(label: "facts")
+    expect([bare.scan("<rect").size, bare.scan(">8<").size]).to eq([0, 1])
   end
 
   it "draws a ladder alone where nothing is said of it, and once" do

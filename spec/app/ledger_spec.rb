@@ -8,14 +8,14 @@ RSpec.describe Records::Ledger do
   let(:room) { people[1] }
   let(:recorder) { Records::Recorder.new(room, people[0]) }
   let(:problems) do
-    [[9, 5], [3, 3], [4, 5], [8, 7], [6, 4]].map do |numbers|
+    [[9, 5], [3, 3], [4, 5], [8, 7], [6, 4], [2, 3]].map do |numbers|
       pose(room, numbers)
     end + [pose(room, [13, 9], situation: "take_from.result")]
   end
   let(:now) { Time.at(Time.now.to_i) }
 
   def kept
-    %i[estimates estimate_steps tallies].map do |table|
+    %i[standings standing_days facts tallies].map do |table|
       DB[table].where(classroom_id: room.id).order(:child_id).all.sort_by(&:to_s)
     end
   end
@@ -61,7 +61,7 @@ RSpec.describe Records::Ledger do
                       happened_at: now)
     end
     rows = lambda { |child|
-      DB[:estimates].where(child_id: child.id).order(:scope).select_map([:scope, Sequel.lit("xmin::text").as(:written)])
+      DB[:standings].where(child_id: child.id).order(:scope).select_map([:scope, Sequel.lit("xmin::text").as(:written)])
     }
     own, others = room.children.first(2).map(&rows)
     recorder.record(child: room.children[0], problem: problems[0], code: "make_ten", client_key: SecureRandom.uuid,
@@ -79,17 +79,31 @@ RSpec.describe Records::Ledger do
     evidence = Records::Evidence.new(room)
     records = evidence.heard_of(child, "add", "bridge").map(&:record)
     [room.today, room.today - 7].each do |day|
-      told = Rungs::Progress::Estimate.of(records, on: day)
+      told = Rungs::Progress::Estimate.of(records, on: day, scope: Rungs::Progress::Scope.of("add", "bridge"))
       kept = evidence.estimate(child, "add", "bridge", on: day)
-      expect([kept.working, kept.confidence, kept.secure?, kept.emerging,
-              kept.reason]).to eq([told.working, told.confidence, told.secure?, told.emerging, told.reason])
+      said = %i[working works_out confidence secure? emerging knowing reason]
+      expect(said.map { |name| kept.public_send(name) }).to eq(said.map { |name| told.public_send(name) })
       glance = evidence.glance(child, "add", "bridge", on: day)
-      expect([glance.working, glance.confidence, glance.secure?,
-              glance.emerging]).to eq([told.working, told.confidence, told.secure?, told.emerging])
-      expect(evidence.working_on(child, "add", "bridge", day)).to eq(told.working)
+      short = said - %i[reason]
+      expect(short.map { |name| glance.public_send(name) }).to eq(short.map { |name| told.public_send(name) })
+      expect(evidence.estimate_on(child, "add", "bridge", day).works_out).to eq(told.works_out)
     end
     expect(evidence.movement(child, "add", "bridge", from: room.today - 8, to: room.today)).to eq(1)
-    expect(evidence.estimate(child, "add", Records::Scope.family("near_double"), on: room.today).filter.heard).to eq(3)
+    family = Records::Scope.family("near_double")
+    expect(evidence.estimate(child, "add", family, on: room.today).filter.heard).to eq(3)
+  end
+
+  it "tells what was learnt between two days: facts that are known now, and once the range" do
+    child, facts = room.children.first, Rungs::Problem::Band::ALL.fetch("to10").telling_facts.first(8)
+    facts.each_with_index do |fact, at|
+      recorder.record(child: child, problem: pose(room, fact.reverse), code: "known_fact",
+                      client_key: SecureRandom.uuid, happened_at: now - ((at < 3 ? 9 : 1) * 86_400))
+    end
+    evidence = Records::Evidence.new(room)
+    learnt = ->(days) { evidence.learnt(child, "add", "to10", from: room.today - days, to: room.today).to_a }
+    expect([learnt[5], learnt[20], learnt[0]]).to eq([[5, true], [8, true], [0, false]])
+    expect(evidence.movement(child, "add", "to10", from: room.today - 20, to: room.today)).to eq(0)
+    expect(evidence.known("add", facts.first)).to eq(child.id => true)
   end
 
   it "goes on where two record the same child at once" do
@@ -105,16 +119,29 @@ RSpec.describe Records::Ledger do
     threads.each(&:join)
     carried, anew = carried_and_made_anew
     expect(carried).to eq(anew)
-    expect(carried[0].map { |row| row[:heard] }.uniq).to eq([20])
+    expect(carried[0].map { |row| row[:shown].to_a.sum }.uniq).to eq([20])
   end
 
-  it "makes estimates for a class that was recorded before there were any" do
-    recorder.record(child: room.children.first, problem: problems[0], code: "count_on", client_key: SecureRandom.uuid,
+  it "carries on what a server of the version before took down, once, and says how far it is" do
+    tap = ->(seconds) { { client_key: SecureRandom.uuid, happened_at: now + seconds } }
+    recorder.record(child: room.children.first, problem: problems[0], code: "count_on", **tap[0])
+    before = Records::Recorder.new(room, people[0], carry: false)
+    before.record(child: room.children.first, problem: problems[3], code: "make_ten", **tap[1])
+    before.record(child: room.children.last, problem: problems[1], code: "known_fact", **tap[2])
+    DB[:carried_up_to].update(observation_id: Records::Observation.where(classroom_id: room.id).min(:id) - 1)
+    told = []
+    described_class.catch_up { |done, of| told << [done, of] }
+    carried, anew = carried_and_made_anew
+    expect([carried, told]).to eq([anew, [[1, 1]]])
+    expect { described_class.catch_up { raise "twice" } }.not_to raise_error
+  end
+
+  it "leaves nothing of a child whose records are gone" do
+    recorder.record(child: room.children.first, problem: problems[0], code: "known_fact", client_key: SecureRandom.uuid,
                     happened_at: now)
-    before = kept
-    %i[estimates estimate_steps tallies].each { |table| DB[table].where(classroom_id: room.id).delete }
-    described_class.catch_up
-    expect(kept).to eq(before)
+    room.observations_dataset.delete
+    described_class.new(room).rebuild
+    expect(kept).to all(be_empty)
   end
 end
 
@@ -124,8 +151,11 @@ RSpec.describe Records::Packed do
                                                                           %w[alone prompted shown], [[1, 2],
                                                                                                      [1, 2, 3, 4, 5]])
     records.each_with_index do |(fact, rung, right, help, affords), index|
+      exact = [nil, fact, [fact.sum, fact[0]], [fact.sum, fact[1]]][fact.size == 3 || fact.uniq.one? ? 0 : index % 4]
       record = Rungs::Progress::Record.new(day: Date.new(2026, 1, 1) + index, rung: rung, affords: affords, fact: fact,
-                                           right: right, help: help)
+                                           right: right, help: help, exact: exact, tells: index.even?)
+      sealed = Records::Packed::Sealed.new(described_class.pack(record))
+      expect([sealed.day, sealed.worked_out?, sealed.tells]).to eq([record.day, rung < 5, index.even?])
       expect(described_class.unpack(described_class.pack(record))).to eq(record)
       expect(described_class.pack(record)).to be < 2**63
     end

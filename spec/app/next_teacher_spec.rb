@@ -57,8 +57,8 @@ RSpec.describe Printing::ForNextTeacher do
     hear("Bo", [9, 5], "count_on", back: 1, answer: 13)
     Records::Own.keep(room, Rungs::Own.read("question", "slip" => "whole.start_counted", "words" => "Where from?"))
     told = pages
-    expect(told["Ada"]["Slips that came back"].first).to match(/\A.+ \(2 times\)\. Ask: “Where from\?”\z/)
-    expect(told["Bo"]["Slips that came back"]).to eq([])
+    expect(told["Ada"]["To look out for"].first).to match(/\A.+ \(2 times\)\. Ask: “Where from\?”\z/)
+    expect(told["Bo"]["To look out for"]).to eq([])
   end
 
   it "tells what helped from three right answers on, the commonest first, and never nothing" do
@@ -66,20 +66,29 @@ RSpec.describe Printing::ForNextTeacher do
     4.times { |back| hear("Ada", [8, 5 - back], "make_ten", back: back + 1, used: %w[frame nothing]) }
     2.times { |back| hear("Ada", [7, 5 - back], "make_ten", back: back + 1, used: %w[rack]) }
     3.times { |back| hear("Ada", [6, 5 - back], "count_all", back: back + 1, used: %w[objects]) }
-    expect(pages["Ada"]["What helped"]).to eq(["Frame, 4 times.", "Fingers, 3 times."])
-    expect(pages["Bo"]["What helped"]).to eq([])
+    expect(pages["Ada"]["To look out for"]).to eq(["Frame, 4 times. Fingers, 3 times."])
+    expect(pages["Bo"]["To look out for"]).to eq([])
   end
 
-  it "tells the facts that are known, an operation a line, and no line where there are none" do
-    3.times { |back| hear("Ada", [5, 5], "known_fact", back: (back * 4) + 1) }
-    expect(pages["Ada"]["Knows by heart"]).to eq(["Adding: 5 and 5."])
-    expect(pages["Bo"]["Knows by heart"]).to eq([])
+  it "tells the facts that are known, and none where there are none" do
+    3.times { |back| hear("Ada", [5, 4], "known_fact", back: (back * 4) + 1) }
+    hear("Bo", [5, 4], "count_on", back: 2)
+    expect(pages["Ada"]["Adding"].first).to end_with("At once: 4 + 5.")
+    expect(pages["Bo"]["Adding"].first).not_to include("At once")
+  end
+
+  it "is a line of summary and three paragraphs at most, in the words of a child's page" do
+    4.times { |back| hear("Ada", [6, 3 - (back % 2)], "count_on", back: back + 1, used: %w[fingers]) }
+    2.times { |back| hear("Ada", [9, 4 + back], "make_ten", situation: "take_from.result", back: back + 1) }
+    told = pages["Ada"]
+    expect(told["In short"]).to eq(["Adding, to 10: Ada works out mostly by counting on."])
+    expect([told.size, told.values.map(&:size)]).to match([be <= 4, all(be <= 1)])
   end
 
   it "looks back twelve weeks and no further" do
     hear("Ada", [9, 5], "count_on", back: 84)
-    expect(pages["Ada"]["Works"].first).to start_with("Nothing was heard in the last twelve weeks")
+    expect(pages["Ada"]["In short"].first).to start_with("Nothing was heard in the last twelve weeks")
     hear("Ada", [9, 4], "count_on", back: 83)
-    expect(pages["Ada"]["Works"].first).to start_with("Adding, through ten: not enough heard.")
+    expect(pages["Ada"]["In short"].first).to eq("Adding, through ten: Ada was not heard enough.")
   end
 end

@@ -22,7 +22,7 @@ RSpec.describe "The version before, on the tables of this one" do
     rescue PG::Error => e
       "#{e.message.lines.first}#{sql}"
     end
-    expect([File.size(kept), lost]).to match([be > 20_000, []])
+    expect([File.size(kept), lost]).to match([be > 15_000, []])
   end
 
   # A row that says nothing of what is new.

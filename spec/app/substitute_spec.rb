@@ -181,7 +181,7 @@ RSpec.describe "Whoever takes the class" do
   def counted
     here = { classroom_id: room.id }
     [room.observations_dataset.standing.order(:first_key).map { |row| [row.first_key, row.summary] },
-     DB[:estimates].where(here).order(:child_id, :scope).all, DB[:tallies].where(here).order(:child_id).all]
+     DB[:standings].where(here).order(:child_id, :scope).all, DB[:tallies].where(here).order(:child_id).all]
   end
 
   it "has all it took down set aside by one press of the teacher, and counted again as it was" do

@@ -19,7 +19,7 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css(".rail [aria-current]")
   end
 
-  it "is found by what one wants to do, looked at, put into the plan and taken out again" do
+  it "is found by what one wants to do, looked at, put into the plan and taken out again", :deep do
     click_link "Plan the lesson"
     click_link "Find something to do"
     click_link "Make ten"
@@ -100,7 +100,7 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css(".turns li", text: "5 + 3 = 8 3 + 5 =")
   end
 
-  it "plays a riddle that has no problem to record, and flashes a quick look and covers it" do
+  it "plays a riddle that has no problem to record, and flashes a quick look and covers it", :deep do
     find_activity("number_riddle")
     expect(page).to have_css(".conducting-heard .bar-says", text: "strikes numbers at once")
     click_button "Clue 1"

@@ -59,7 +59,8 @@ RSpec.describe "What the records say", type: :feature do
     expect(page).to have_css("[aria-current=true]", text: "Petra")
   end
 
-  it "chooses numbers on the square for the next lesson, and finds those that invite making ten for some children" do
+  it "chooses numbers on the square for the next lesson, and finds those that invite making ten for some children",
+     :deep do
     visit "/numbers/#{room.id}"
     expect_accessible
     find("a[aria-label='6 + 7 = 13: invites part–whole']").click
@@ -119,7 +120,7 @@ RSpec.describe "What the records say", type: :feature do
     room.lesson_on(room.today).update(groups: nil)
   end
 
-  it "looks back on a lesson, a week and a term in the order a teacher asks" do
+  it "looks back on a lesson, a week and a term in the order a teacher asks", :deep do
     visit "/back/#{room.id}"
     expect(all(".back h2").map(&:text)).to eq(["Who", "How", "What moved", "Surprises", "What slipped",
                                                "Who was missed", "What next"])
@@ -150,7 +151,7 @@ RSpec.describe "What the records say where there are few", type: :feature do
   { "an empty class" => [], "one child" => %w[Ada], "a class of 35" => Array.new(35) do |index|
     "Child #{index + 1}"
   end }.each do |kind, names|
-    it "stands with #{kind}", deep: names.any? do
+    it "stands with #{kind}", :deep do
       teacher, room = make_teacher(children: names)
       enter(teacher)
       %W[/climb/#{room.id} /climb/#{room.id}?by=families /hear/#{room.id} /groups/#{room.id}?least=1

@@ -88,7 +88,7 @@ RSpec.describe "Every hand", type: :feature do
     expect(box(".bar-1")[1]).to be <= box(".margin")[0]
   end
 
-  it "at a desk: 25 names stand beside the page without a bar of their own" do
+  it "at a desk: 25 names stand beside the page without a bar of their own", :deep do
     size(1280, 800)
     %W[/today/#{room.id} /climb/#{room.id}/children/#{room.children.first.id} /week/#{room.id}].each do |path|
       visit path
@@ -182,7 +182,7 @@ RSpec.describe "Every hand", type: :feature do
     expect(page).to have_css(".conduct-part", text: "Twins")
   end
 
-  it "says all that is wrong at once, and what is empty" do
+  it "says all that is wrong at once, and what is empty", :deep do
     visit "/plan/#{room.id}"
     fill_in "words", with: " "
     click_button "Pose it"

@@ -120,7 +120,7 @@ RSpec.describe "A first lesson", type: :feature do
     expect(codes).to contain_exactly(%w[Ada count_on], %w[Cleo part_whole])
   end
 
-  it "asks for a child before a rung" do
+  it "asks for a child before a rung", :deep do
     visit "/listen/#{room.id}?problem=#{pose(room).id}"
     tap_rung "Count on"
     expect(page).to have_css("#trouble", text: "Pick a child first")
@@ -156,7 +156,7 @@ RSpec.describe "A first lesson", type: :feature do
       expect(page).to have_current_path(%r{/conduct/})
     end
 
-    it "goes on and back with the arrows" do
+    it "goes on and back with the arrows", :deep do
       pose(room, [2, 3], at: Time.now + 1)
       visit "/board/#{room.id}"
       expect(page).to have_css("h1", text: "2 and 3")

@@ -41,7 +41,7 @@ RSpec.describe "Listening to one class", type: :feature do
     expect(page).to have_css(".slips", text: "counted as the first step")
   end
 
-  it "keeps the seconds from posing to tap only when asked to" do
+  it "keeps the seconds from posing to tap only when asked to", :deep do
     check "keep the seconds from posing to tap"
     press "a", "5"
     expect(page).to have_css(".log tr", count: 1)
@@ -113,7 +113,7 @@ RSpec.describe "Names on Listen", type: :feature do
     expect(page).to have_no_css(".children-seated")
   end
 
-  it "takes numbers typed as well as tapped" do
+  it "takes numbers typed as well as tapped", :deep do
     visit "/listen/#{room.id}?problem=#{posed.id}"
     tap_child "Cleo"
     find("#hearing summary").click

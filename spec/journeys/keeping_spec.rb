@@ -47,7 +47,7 @@ RSpec.describe "Records", type: :feature do
     enter(account)
   end
 
-  it "reads last year's answers in, the match shown and changed, and answers a family in three presses" do
+  it "reads last year's answers in, the match shown and changed, and answers a family in three presses", :deep do
     table = File.join(folder, "last.csv")
     File.write(table, "Who,Day,Sum,Way\nAda,2026-03-02,9 + 5 = ?,2\nAda,x,1 + 1 = ?,1\n")
     enter(teacher[0])

@@ -127,7 +127,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".board-sentence", text: room.problems_dataset.all[-2].problem.solved.to_s)
   end
 
-  it "writes the number sentences down the page where the class does so" do
+  it "writes the number sentences down the page where the class does so", :deep do
     visit "/account/classes/#{room.id}"
     find("label", text: "down the page").click
     click_button "Save these"

@@ -205,7 +205,7 @@ RSpec.describe "Nothing is lost", type: :feature do
     expect(records.standing.select_map(:code)).to eq(["make_ten"])
   end
 
-  it "leaves nothing of a lesson on the device once somebody has signed out" do
+  it "leaves nothing of a lesson on the device once somebody has signed out", :deep do
     part = room.start_lesson(room.today).course.plan("twins")
     room.lesson_on(room.today).course.go(part)
     kept = "caches.open('rungs-pages').then(c => c.keys()).then(k => arguments[0](k.map(r => r.url)))"

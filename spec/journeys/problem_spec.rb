@@ -8,7 +8,7 @@ RSpec.describe "The mathematics on the screens", type: :feature do
 
   before { enter(teacher[0]) }
 
-  it "poses every situation, and a bare equation" do
+  it "poses every situation, and a bare equation", :deep do
     visit "/plan/#{room.id}"
     Rungs::Problem::Situation::ALL.each do |situation|
       select "#{situation.group}: #{situation.question}", from: "what happens"

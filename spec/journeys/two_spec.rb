@@ -128,7 +128,7 @@ RSpec.describe "Two in the room", type: :feature do
     end
   end
 
-  it "a coach visits: both hear the same answers, blind, then they stand side by side with one next step" do
+  it "a coach visits: both hear the same answers, blind, then they stand side by side with one next step", :deep do
     join(helper[0], "coach")
     using_session(:other) do
       enter(helper[0])

@@ -55,7 +55,7 @@ RSpec.describe "A week", type: :feature do
         expect(page).to have_css("[aria-label^=Monday] [data-drag='#{part.id}']")
       end
 
-      it "has an aim, another proposal, and whole days and weeks again" do
+      it "has an aim, another proposal, and whole days and weeks again", :deep do
         visit week
         find("summary", text: "Change the aim").click
         select "ten and some", from: "numbers"
@@ -83,7 +83,7 @@ RSpec.describe "A week", type: :feature do
         expect(all("[aria-label^=Monday] .week-part").map(&:text)).to eq(on_monday)
       end
 
-      it "offers a wider range where the class is ready" do
+      it "offers a wider range where the class is ready", :deep do
         hear_everybody(room, teacher[0])
         Records::Week.new(room, monday).aim("", band: "to10", operation: "add")
         visit week
@@ -94,7 +94,7 @@ RSpec.describe "A week", type: :feature do
         expect(page).to have_css(".week-day .marker")
       end
 
-      it "lists what to bring for a day or the week, less what is on the shelf, and prints it" do
+      it "lists what to bring for a day or the week, less what is on the shelf, and prints it", :deep do
         %w[toss domino_sums].each_with_index { |kind, index| room.lesson_for(monday + index).course.plan(kind) }
         visit week
         expect(page).to have_css(".things li", text: "Set of dominoes 3")
@@ -111,7 +111,7 @@ RSpec.describe "A week", type: :feature do
         expect(given("/sheets/#{room.id}/pack.pdf?#{query}")).to match([200, "application/pdf", start_with("%PDF")])
       end
 
-      it "is handed to whoever takes the class by a link, and called back" do
+      it "is handed to whoever takes the class by a link, and called back", :deep do
         course = room.lesson_for(room.today).course
         course.plan("two_groups")
         visit "/lesson/#{room.id}"
@@ -139,7 +139,7 @@ RSpec.describe "A week", type: :feature do
         expect(complaints).to all(include("401"))
       end
 
-      it "goes into a calendar, and stands over the term" do
+      it "goes into a calendar, and stands over the term", :deep do
         room.lesson_for(monday).course.plan("twins")
         visit week
         find("summary", text: "In a calendar").click

@@ -8,7 +8,9 @@ module ClassesAsAWeekBegins
   ORDER = Rungs::Problem::NumberSets::ORDER
 
   def record(day, rung, fact, right: true, help: "alone")
-    Rungs::Progress::Record.new(day: day, rung: rung, affords: [1, 2, 3, 4, 5], fact: fact, right: right, help: help)
+    Rungs::Progress::Record.new(day: day, rung: rung, affords: [1, 2, 3, 4, 5], fact: fact, exact: fact.sort,
+                                tells: true,
+                                right: right, help: help)
   end
 
   # @param rungs [Array<Integer>] of the answers, the last on the day before
@@ -115,7 +117,7 @@ RSpec.describe Rungs::Planning::Standing do
 
   it "gives easier numbers below the range, harder ones beyond it or past the aim" do
     levels = standing({ "Ada" => { "to10" => heard(2, 2) }, "Bo" => { "bridge" => heard(2, 2) },
-                        "Cleo" => { "bridge" => heard(*[5] * 6) }, "Dag" => {} }).levels(aim("add", "bridge", 3))
+                        "Cleo" => { "bridge" => heard(*[4] * 6) }, "Dag" => {} }).levels(aim("add", "bridge", 3))
     expect(levels).to eq("easier" => ["Ada"], "middle" => %w[Bo Dag], "harder" => ["Cleo"])
   end
 end
@@ -447,7 +449,7 @@ RSpec.describe Rungs::Planning::Widening do
   def records(rung, count: 6, right: 6, day: on - 3)
     Array.new(count) do |index|
       Rungs::Progress::Record.new(rung: rung, day: day, right: index < right, help: "alone", fact: [index, 1],
-                                  affords: [1, 2, 3, 5])
+                                  affords: [1, 2, 3, 4, 5], exact: [1, index], tells: true)
     end
   end
 

@@ -31,16 +31,16 @@ RSpec.describe "bin/rungs with a file of records" do
       row.values_at("child", "operation", "band",
                     "records")
     end).to eq([["Ada", "add", "bridge", 3], ["Bo", "add", "bridge", 1], ["Bo", "subtract", "bridge", 0]])
-    day = ->(text) { Date.iso8601(text) }
-    core = [["2026-11-02", 2, [5, 9], "9 + 5 = ?"], ["2026-11-05", 2, [7, 8], "8 + 7 = ?"],
-            ["2026-11-09", 4, [4, 9], "9 + 4 = ?"]].map do |date, rung, fact, text|
-      Rungs::Progress::Record.new(day: day[date], rung: rung,
-                                  affords: Rungs::Problem::Equation.parse(text).to_problem
-                                                                   .affords, fact: fact, right: true, help: "alone")
+    core = [["2026-11-02", 2, "9 + 5 = ?"], ["2026-11-05", 2, "8 + 7 = ?"], ["2026-11-09", 4, "9 + 4 = ?"]]
+    core = core.map do |day, rung, text|
+      Rungs::Progress::Record.on(problem(text), day: Date.iso8601(day), rung: rung, right: true, help: "alone")
     end
-    told = Rungs::Progress::Estimate.of(core, on: day["2026-11-20"])
+    told = Rungs::Progress::Estimate.of(core, on: Date.iso8601("2026-11-20"),
+                                              scope: Rungs::Progress::Scope.of("add", "bridge"))
     expect(rows[0]["probabilities"]).to eq(told.filter.probabilities)
-    expect(rows[0].values_at("confidence", "secure", "emerging")).to eq([told.confidence, false, "make_ten"])
+    expect(rows[0].values_at("confidence", "secure", "known"))
+      .to eq([told.confidence, false, { "heard" => 3, "known" => 0 }])
+    expect(rows[0].values_at("working", "works_out")).to eq([told.works_out && "count_on"] * 2)
     expect(rows[1].values_at("working", "emerging")).to eq([nil, nil])
     expect(rows[1]["reason"]).to eq("1 answer: count all, 11 days ago; one more and a rung stands here.")
   end
@@ -105,7 +105,10 @@ RSpec.describe "bin/rungs with a file of records" do
   end
 
   it "says what is likely to be heard on a problem, of those who were heard enough" do
-    given = told("forecast", records, "--equation", "8 + 5", "--on", "2026-11-20")
+    more = file("Ada,2026-11-02,9 + 5 = ?,count_on,,,,", "Ada,2026-11-05,8 + 7 = ?,2,,14,,",
+                "Ada,2026-11-05,8 + 5 = ?,5,,13,,", "Bo,2026-11-09,9 + 4 = ?,count_all,,12,shown,")
+    given = told("forecast", more, "--equation", "8 + 5", "--on", "2026-11-20")
+    expect(given["children"].first["chances"]["known_fact"]).to eq(0.9)
     enough, few = given["children"].partition { |child| child["enough"] }
     expect(enough.map { |child| child["chances"].values.sum.round(9) }.uniq).to eq([1.0])
     expect(few.map { |child| child["chances"] }.uniq - [nil]).to eq([])

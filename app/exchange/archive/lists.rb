@@ -180,6 +180,9 @@ module Exchange
           text :sure, "how clear that was, in words"
           integer :records, "from how many answers"
           date :day, "when"
+          integer :rule, "by which rule; null for an earlier one", none: true
+          integer :facts_heard, "of how many facts heard", none: true
+          integer :facts_known, "so many were known", none: true
         end,
         list(:own, "what its teachers wrote themselves", numbered: false, order: %i[id], of_child: THERE) do
           text :kind, "what it is", among: Rungs::Own::ALL.ids

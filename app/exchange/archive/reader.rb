@@ -61,7 +61,10 @@ module Exchange
         when 1
           heard = document["observations"].map { |row| { **row, "beside" => nil } }
           of_now({ **document, "version" => 2, "came_with" => [], "observations" => heard })
-        when 2 then { **document, "version" => VERSION, "own" => [] }
+        when 2 then of_now({ **document, "version" => 3, "own" => [] })
+        when 3
+          before = { "rule" => nil, "facts_heard" => nil, "facts_known" => nil }
+          { **document, "version" => VERSION, "came_with" => document["came_with"].map { |row| { **row, **before } } }
         else document
         end
       end

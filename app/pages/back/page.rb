@@ -33,6 +33,15 @@ module Pages
         Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
       end
 
+      # "now knows the facts to 10", "4 more facts known"
+      def learnt(each)
+        return "now knows #{facts_of(each)}" if each.range
+
+        each.facts == 1 ? "one more fact known" : "#{each.facts} more facts known"
+      end
+
+      def facts_of(each) = evidence.estimate_on(each.child, each.operation, each.band, back.to).words.facts
+
       # "by making ten with 9 + 4; counting on was likely." Below what was likely it is another way today.
       def surprise(each)
         heard, likely = [each.rung, each.expected].map { |rung| Rungs::Strategy::Rung.at(rung).doing }

@@ -30,9 +30,10 @@ module Pages
       # What to ask next from where the child was found.
       # @return [Array<Rungs::Progress::NextProblems::Proposal>]
       def following(operation, standing)
-        last = found.answers.map { |answer| answer.problem.fact }
+        asked = found.answers.filter_map { |answer| answer.problem.exact_fact if answer.problem.operation == operation }
+        history = Rungs::Progress::NextProblems::History.asked(asked)
         Rungs::Progress::NextProblems.propose(working: standing.rung, operation: operation, band: standing.band,
-                                              last: last, count: 2)
+                                              history: history, count: 2, year: room.setting("year"))
       end
 
       # @return [Array<Array(String, String)>] operations with their words, the usual first

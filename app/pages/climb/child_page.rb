@@ -6,17 +6,18 @@ module Pages
     class ChildPage < Shared::Page
       view :"climb/child", tab: "climb", inert: true
 
-      attr_reader :child, :operation, :scope, :size
+      # Days that slips and the latest answers look back on.
+      RECENT = 84
 
-      # @param size [Integer] of the square: 10 or 20
+      attr_reader :child, :operation, :scope
+
       # @param on [Date] the day that is told
-      def initialize(visit, child, operation: nil, scope: nil, size: 10, on: nil)
+      def initialize(visit, child, operation: nil, scope: nil, on: nil)
         super(visit)
         @child = child
         busiest = evidence.busiest(child, days: Page::SINCE_DAYS, on: today) || %w[add to10] unless operation && scope
         @operation = operation || busiest[0]
         @scope = scope || busiest[1]
-        @size = size
         @on = on || today
         @focus = [@operation, @scope]
       end
@@ -29,20 +30,22 @@ module Pages
       def scope_title(scope) = Records::Scope.title(scope)
 
       def estimate = @estimate ||= evidence.estimate(child, operation, scope, on: @on)
-      def about = @about ||= evidence.about(child, operation, scope, days: Rungs::Progress::FactMap::RECENT, on: today)
+      def about = @about ||= evidence.about(child, operation, scope, days: RECENT, on: today)
       def heard = @heard ||= about.select { |each| each.of?(operation, scope) }
       def steps = @steps ||= evidence.steps(child, operation, scope)
+
+      def knows_range?(band) = evidence.estimate(child, operation, band, on: @on).knows?
 
       # Since when movement is told; up is positive.
       def since = today - Page::SINCE_DAYS
       def movement = evidence.movement(child, operation, scope, from: since, to: today)
 
-      # What the square and the slips look back on.
-      def recent = @recent ||= about.select { |each| each.record.day >= today - Rungs::Progress::FactMap::RECENT }
+      # What the slips look back on.
+      def recent = @recent ||= about.select { |each| each.record.day >= today - RECENT }
 
       # Drawings of records that stand; ways given.
       def photos = @photos ||= Records::Photo.of_child(child)
-      def ways = Records::Way.given_by(child)
+      def ways_given = Records::Way.given_by(child)
 
       # Whose own tables of clips weigh what they took down.
       def weighed_by
@@ -57,14 +60,19 @@ module Pages
       def came_with = Records::CameWith.where(child_id: child.id, operation: operation).order(:id).all
       def at_home = room.home_answers_dataset.where(child_id: child.id).latest_first.all
 
-      # Recent records of this operation, fact by fact.
-      def facts = @facts ||= Rungs::Progress::FactMap.new(recent_here, on: today)
+      # Every fact of this operation, by its latest answer alone.
+      def facts
+        @facts ||= Rungs::Progress::FactMap.new(evidence.records_of(child, operation), operation: operation, on: @on)
+      end
 
-      # "2 and 3, 4 and 5"
+      # "2 and 3, 4 and 5"; "9 − 4"
       def facts_in(state)
-        there = facts.by_state[state].to_a.map { |parts| parts.join(" and ") }
+        there = facts.by_state.fetch(state, []).map { |fact| written(fact) }
         there.empty? ? "none" : there.join(", ")
       end
+
+      # Facts to come at once soon.
+      def soon = facts.soon.map { |fact| written(fact) }.join(", ")
 
       def timeline
         from = [heard.first.record.day, today - 14].min
@@ -72,28 +80,57 @@ module Pages
         line.draw(label: "Each answer of #{child.name} by day and rung; the table below says the same.")
       end
 
-      # Where the child works, in a sentence, each rung in its tint.
+      # How the child works out what it does not know, then what it knows, in a sentence, each rung in its tint.
       def standing_sentence
-        name, place = child.name, scope_title(scope)
-        return h("#{name}: not enough heard, #{place}") unless estimate.working
-
-        return "#{h(name)} works mostly by #{tinted(estimate.told.first)}, #{h(place)}" if estimate.mostly?
+        name, place = h(child.name), h(scope_title(scope))
+        return "#{name}: not enough heard, #{place}" unless estimate.enough?
+        return "#{name}, #{place}: #{h(estimate.words.heard_so_far(method(:short_date)))}" if estimate.faint?
+        return "#{name} #{known_range}" if estimate.knows?
+        return "#{name} works out mostly by #{tinted(estimate.works_out)}#{and_knows}, #{place}" if estimate.mostly?
 
         said = estimate.several? ? "uses several ways," : "not clear yet,"
-        "#{h(name)}, #{h(place)}: #{said} #{most_often}"
+        "#{name}, #{place}: #{said} #{most_often}#{and_knows}"
       end
+
+      # The rungs by which a child may work out what it does not know, the highest first, each with how often of late.
+      # @return [Array<Array(Rungs::Strategy::Rung, Integer)>]
+      def ways
+        last = estimate.worked_out.last(estimate.rule.recent_answers)
+        (1..4).reverse_each.map { |level| [Rungs::Strategy::Rung.at(level), last.select { |each| each.rung == level }] }
+      end
+
+      # "5 of the last 7"; "once: 4 + 5"
+      def how_often(records)
+        return "" if records.empty?
+
+        all = estimate.worked_out.last(estimate.rule.recent_answers).size
+        return "#{records.size} of the last #{all}" if records.size > 1
+
+        "once: #{written(records.first.exact || records.first.fact)}"
+      end
+
+      # Whether it is said that the child works things out so.
+      def works_by?(level) = estimate.named.include?(estimate.scope.level(level)) && level_named?(level)
 
       # The address of the records behind a figure.
       def behind(**which)
         "#{page_of(child)}/records?#{which.map { |name, value| "#{name}=#{value}" }.join('&')}"
       end
 
-      # The square of this operation, tinted by the best recent rung.
+      # The facts of this range that tell, as a square; doubles stand in it as numbers alone.
       def square
-        drawing = Drawings::Square.new(size, whole: 20) { |p, q| square_cell(p, q) }
+        drawing = Drawings::Square.new(numbers) { |p, q| square_cell(p, q) }
         label = "#{child.name}, #{operation_title(operation).downcase}, fact by fact; the list below says the same"
         drawing.draw(label: label, corner: operation == "add" ? "+" : "−")
       end
+
+      # Whether the range has few enough facts for a square.
+      def square? = !Records::Scope.family?(scope) && numbers.size <= MOST_NUMBERS
+
+      MOST_NUMBERS = 20
+
+      # The parts that its facts have.
+      def numbers = @numbers ||= band.telling_facts.flatten.uniq.sort
 
       # Slips of this operation in the last weeks that came twice or more, the commonest first, each with its records.
       def slips
@@ -108,15 +145,17 @@ module Pages
       def next_problems
         return [] if Records::Scope.family?(scope)
 
-        @next_problems ||= Rungs::Progress::NextProblems.for_child(estimate, operation: operation, band: scope,
-                                                                             records: recent_here, last: last_facts)
+        @next_problems ||= Rungs::Progress::NextProblems.for_child(
+          estimate, operation: operation, band: scope, history: history, year: room.setting("year"),
+                    slip: slips.first&.first
+        )
       end
 
       private
 
       # "counting on most often, then part–whole": in the order of their counts, which stand below.
       def most_often
-        often = estimate.told.sort_by { |level| -estimate.recent[level] }
+        often = estimate.named.sort_by { |level| -estimate.recent[level] }
         first, second = often.map { |level| tinted(level) }
         return "#{first} most often" unless second
         return "#{first} and #{second} alike" if estimate.recent.values_at(*often).uniq.one?
@@ -126,19 +165,44 @@ module Pages
 
       def tinted(level) = %(<span class="tinted tint-#{level}">#{Rungs::Strategy::Rung.at(level).doing}</span>)
 
+      def known_range
+        knowing = estimate.knowing
+        "#{tinted(Rungs::Progress::Estimate::KNOWN).sub('known facts', 'knows')} #{h(estimate.words.facts)}: " \
+          "#{knowing.known} of #{knowing.heard} heard"
+      end
+
+      def and_knows
+        knowing = estimate.knowing
+        knowing.known.zero? ? "" : " and knows #{knowing.known} of #{knowing.heard} facts heard"
+      end
+
+      # Of the rungs that stand for one level, that which was heard most.
+      def level_named?(level)
+        there = estimate.worked_out.map(&:rung).select do |each|
+          estimate.scope.level(each) == estimate.scope.level(level)
+        end
+        (there.tally.max_by { |each, times| [times, -each] }&.first || estimate.scope.level(level)) == level
+      end
+
+      def band = Rungs::Problem::Band::ALL.fetch(scope)
+
       def square_cell(p, q)
+        return unless p + q <= band.largest && Rungs::Problem::Band.of([p, q]) == scope
+        return Drawings::Square::Cell.new(bare: true) unless band.tells?([p, q])
+
         rung, state = facts.rung(p, q), facts.state(p, q)
-        sum = operation == "add" ? "#{p} + #{q} = #{p + q}" : "#{p + q} − #{p} = #{q}"
-        href = behind(operation: operation, fact: [p, q].sort.join(".")) if rung
-        Drawings::Square::Cell.new(tint: rung, mark: state, label: "#{sum}: #{state || 'not heard'}", href: href)
+        href = behind(operation: operation, fact: [p, q].sort.join(".")) if state
+        Drawings::Square::Cell.new(tint: rung, mark: (state if state == "wrong"), href: href,
+                                   label: "#{solved(p, q)}: #{state || 'not heard'}")
       end
 
-      def last_facts
-        count = Rungs::Progress::NextProblems::LAST
-        (recent.size < count ? evidence.all(child) : recent).last(count).map { |each| each.record.fact }
-      end
+      def solved(p, q) = operation == "add" ? "#{p} + #{q} = #{p + q}" : "#{p + q} − #{p} = #{q}"
+      def written(fact) = operation == "add" ? fact.join(" + ") : fact.join(" − ")
 
-      def recent_here = recent.select { |each| each.operation == operation }.map(&:record)
+      def history
+        here, others = evidence.all(child).partition { |each| each.operation == operation }
+        Rungs::Progress::NextProblems::History.new(here.map(&:record), others.map(&:record))
+      end
     end
   end
 end

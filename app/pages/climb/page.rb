@@ -40,12 +40,17 @@ module Pages
         rows[index].estimates[sorted_by].working != rows[index - 1].estimates[sorted_by].working
       end
 
-      # The rung in a cell: a short name, or the two that it lies between.
+      # What stands in a cell: the rung, or the two that are named; and how much is known. Where facts are only counted,
+      # how they were heard.
       def cell_name(estimate)
-        return estimate.words.so_far.to_s unless estimate.working
+        return estimate.words.counted if estimate.scope.top.nil?
 
-        estimate.told.map { |level| Rungs::Strategy::Rung.at(level).title.downcase }.join(" / ")
+        estimate.working ? estimate.title : estimate.words.so_far.to_s
       end
+
+      # Whether two rungs are named in a cell, each with its tint.
+      def two?(estimate) = !estimate.knows? && estimate.named.size > 1
+      def cell_tint(estimate) = two?(estimate) ? "cell-two" : "cell-#{estimate.working || 0}"
 
       def reason_of(child, scope)
         "#{page_of(child)}/reason?operation=#{looked.operation}&band=#{scope}&to=#{looked.to}"

@@ -38,8 +38,7 @@ module Pages
       end
 
       get "/:room/children/:child" do
-        show child_page(operation: operation, scope: chosen(:band, scopes),
-                        size: chosen(:square, %w[10 20]).to_s[/20/] ? 20 : 10)
+        show child_page(operation: operation, scope: chosen(:band, scopes))
       end
 
       helpers do

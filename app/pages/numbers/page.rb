@@ -29,7 +29,8 @@ module Pages
 
       def fact_maps
         @fact_maps ||= chosen.map do |child|
-          Rungs::Progress::FactMap.new(evidence.records_of(child, asked[:operation]), on: today)
+          Rungs::Progress::FactMap.new(evidence.records_of(child, asked[:operation]), operation: asked[:operation],
+                                                                                      on: today)
         end
       end
 
@@ -50,7 +51,7 @@ module Pages
       end
 
       def square
-        drawing = Drawings::Square.new(asked[:size], whole: 20) { |p, q| cell(p, q) }
+        drawing = Drawings::Square.new([*0..asked[:size]]) { |p, q| cell(p, q) if p + q <= 20 }
         drawing.draw(label: "Every fact with the rung that it invites", corner: adding? ? "+" : "−")
       end
 

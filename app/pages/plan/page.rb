@@ -69,7 +69,8 @@ module Pages
         estimates = children.to_h do |child|
           [child, evidence.estimate(child, problem.operation, problem.band, on: today)]
         end
-        Rungs::Progress::Forecast.for_class(estimates, problem.affords)
+        known = problem.exact_fact ? evidence.known(problem.operation, problem.exact_fact) : {}
+        Rungs::Progress::Forecast.for_class(estimates, problem) { |child| known[child.id] }
       end
 
       # From this chance on one way alone is named.

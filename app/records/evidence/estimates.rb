@@ -4,21 +4,22 @@ module Records
   class Evidence
     # Where children are, by the rows that the ledger keeps: now, on a day gone by, and between two.
     class Estimates
-      # What nearly every page asks, planned once for each connection. SCOPED: the rows of estimates in some scopes.
-      SCOPED = { classroom_id: :$classroom_id, operation: :$operation,
-                 scope: Sequel.function(:any, Sequel.cast(:$scopes, "text[]")) }.freeze
-      NOW = DB[:estimates].where(SCOPED).prepare(:select, :estimates_now)
-      OF_CHILD = DB[:estimates].where(classroom_id: :$classroom_id, child_id: :$child_id)
-                               .exclude(Sequel.like(:scope, "#{Scope::FAMILY}%")).prepare(:select, :estimates_of)
-      STEPS = DB[:estimate_steps].where(classroom_id: :$classroom_id, child_id: :$child_id, operation: :$operation,
-                                        scope: :$scope)
-                                 .order(:day).prepare(:select, :steps_of)
-      # For each child and scope the last step by a day: as many index look-ups.
-      LAST = DB[<<~SQL, :$scopes, :$classroom_id, :$operation, :$day, :$classroom_id].prepare(:select, :last_steps)
+      # What nearly every page asks, planned once for each connection: the standings of a class in some scopes, of one
+      # child, and its days.
+      NOW = DB[:standings].where(classroom_id: :$classroom_id, operation: :$operation,
+                                 scope: Sequel.function(:any, Sequel.cast(:$scopes, "text[]")))
+                          .prepare(:select, :standings_now)
+      OF_CHILD = DB[:standings].where(classroom_id: :$classroom_id, child_id: :$child_id)
+                               .exclude(Sequel.like(:scope, "#{Scope::FAMILY}%")).prepare(:select, :standings_of_child)
+      STEPS = DB[:standing_days].where(classroom_id: :$classroom_id, child_id: :$child_id, operation: :$operation,
+                                       scope: :$scope)
+                                .order(:day).prepare(:select, :days_of)
+      # For each child and scope the last day up to one: as many index look-ups.
+      LAST = DB[<<~SQL, :$scopes, :$classroom_id, :$operation, :$day, :$classroom_id].prepare(:select, :last_days)
         SELECT last.* FROM children CROSS JOIN unnest(?::text[]) AS wanted(scope) CROSS JOIN LATERAL (
-          SELECT child_id, scope, day, rung, confidence, heard FROM estimate_steps AS steps
-          WHERE steps.classroom_id = ? AND steps.child_id = children.id AND operation = ?
-            AND steps.scope = wanted.scope AND day <= ? ORDER BY day DESC LIMIT 1
+          SELECT * FROM standing_days AS days
+          WHERE days.classroom_id = ? AND days.child_id = children.id AND operation = ?
+            AND days.scope = wanted.scope AND day <= ? ORDER BY day DESC LIMIT 1
         ) AS last WHERE children.classroom_id = ?
       SQL
       private_constant :NOW, :OF_CHILD, :STEPS, :LAST
@@ -34,8 +35,9 @@ module Records
       # @param on [Date] today, or a day before
       # @return [Rungs::Progress::Estimate]
       def estimate(child, operation, scope, on:)
-        now(child, operation, scope,
-            on) || Rungs::Progress::Estimate.of(@answers.heard_of(child, operation, scope).map(&:record), on: on)
+        now(child, operation, scope, on) ||
+          Rungs::Progress::Estimate.of(@answers.heard_of(child, operation, scope).map(&:record),
+                                       on: on, scope: Rungs::Progress::Scope.of(operation, scope))
       end
 
       # The same for every child of a class: of a day gone by, without the sentence of its reasons, whose records go
@@ -49,7 +51,7 @@ module Records
       # One child's, where no other's is wanted: one row is read.
       def estimate_of(child, operation, scope, on:)
         (@current ||= {})[[operation, scope]] ||=
-          DB[:estimates].where(classroom_id: @classroom.id, child_id: child.id, operation: operation,
+          DB[:standings].where(classroom_id: @classroom.id, child_id: child.id, operation: operation,
                                scope: scope).as_hash(:child_id)
         estimate(child, operation, scope, on: on)
       end
@@ -65,23 +67,41 @@ module Records
       # @return [Boolean] whether anything was heard there, of what was read
       def heard?(operation, scope) = current(operation, scope).any?
 
-      # @return [Integer, nil] the working rung at the end of a day
-      def working_on(child, operation, scope, day)
-        step = step_on(child, operation, scope, day) or return
-        Rungs::Progress::Estimate.new([], on: day, filter: step).working
+      # What could be said of a child at the end of a day.
+      # @return [Rungs::Progress::Estimate]
+      def estimate_on(child, operation, scope, day)
+        step = step_on(child, operation, scope, day) or return nothing(operation, scope, day)
+        step.running.estimate(on: day)
       end
 
-      # Where movement since the end of a day is told from: the working rung of that day, else the first that stood
-      # after it.
+      # Where movement since the end of a day is told from: how the child worked things out then, else the first that
+      # stood after it.
       # @return [Integer, nil]
-      def working_from(child, operation, scope, day)
-        working_on(child, operation, scope, day) || first_after(operation, scope, day)[child.id]
+      def worked_out_from(child, operation, scope, day)
+        estimate_on(child, operation, scope, day).works_out || first_after(operation, scope, day)[child.id]
       end
 
       # @return [Integer] −1 moved down, 0 stayed or not known (where it is not clear yet where to), 1 moved up
       def movement(child, operation, scope, from:, to:)
-        before, after = working_from(child, operation, scope, from), glance(child, operation, scope, on: to)
-        before && after.mostly? ? after.working <=> before : 0
+        before, after = worked_out_from(child, operation, scope, from), glance(child, operation, scope, on: to)
+        before && after.mostly? ? after.works_out <=> before : 0
+      end
+
+      # What was learnt between two days. facts: how many more are known; range: whether the range is, and was not.
+      Learnt = Struct.new(:facts, :range, keyword_init: true)
+
+      # @return [Learnt]
+      def learnt(child, operation, scope, from:, to:)
+        before, after = estimate_on(child, operation, scope, from), estimate_on(child, operation, scope, to)
+        Learnt.new(facts: [after.knowing.known - before.knowing.known, 0].max, range: after.knows? && !before.knows?)
+      end
+
+      # How the facts of an operation stand now.
+      # @return [Hash{Integer => Boolean, nil}] by child, whether a fact is known; nothing of those who were not asked
+      #   it
+      def known(operation, fact)
+        rows = DB[:facts].where(classroom_id: @classroom.id, operation: operation, first: fact[0], second: fact[1])
+        rows.select_hash(:child_id, :known)
       end
 
       # @return [Array<EstimateRows::Step>] all days something was heard of that child there
@@ -105,17 +125,21 @@ module Records
 
       private
 
+      def nothing(operation, scope, day)
+        Rungs::Progress::Estimate.of([], on: day, scope: Rungs::Progress::Scope.of(operation, scope))
+      end
+
       # What stands now, where nothing was heard after the day.
       def now(child, operation, scope, on)
-        row = current(operation, scope)[child.id] or return Rungs::Progress::Estimate.of([], on: on)
+        row = current(operation, scope)[child.id] or return nothing(operation, scope, on)
         running = EstimateRows.running(row)
-        running.estimate(on: on) if running.filter.day <= on
+        running.estimate(on: on) if running.recent.last.day <= on
       end
 
       def back_then(child, operation, scope, on)
-        step = step_on(child, operation, scope, on) or return Rungs::Progress::Estimate.of([], on: on)
+        step = step_on(child, operation, scope, on) or return nothing(operation, scope, on)
         records = @answers.around(on).fetch(child.id, []).select { |each| each.of?(operation, scope) }.map(&:record)
-        Rungs::Progress::Estimate.new(records, on: on, filter: step)
+        Rungs::Progress::Estimate.new(records, on: on, filter: step.running.filter, knowing: step.running.knowing)
       end
 
       # The last step by that day.
@@ -137,14 +161,12 @@ module Records
         end
       end
 
-      # By child, the first rung that stood after a day.
+      # By child, how it worked things out first after a day.
       def first_after(operation, scope, day)
-        rule = EstimateRows::RULE
-        enough = (Sequel[:heard] >= rule.least_records) & (Sequel[:confidence] >= rule.least_confidence)
         (@first_after ||= {})[[operation, scope, day]] ||=
-          DB[:estimate_steps].where(classroom_id: @classroom.id, operation: operation, scope: scope)
-                             .where { Sequel[:day] > day }.where(enough).order(:child_id, :day)
-                             .distinct(:child_id).select_hash(:child_id, :rung)
+          DB[:standing_days].where(classroom_id: @classroom.id, operation: operation, scope: scope)
+                            .where { Sequel[:day] > day }.exclude(works_out: nil).order(:child_id, :day)
+                            .distinct(:child_id).select_hash(:child_id, :works_out)
       end
 
       # The current rows of one operation and scope, by child.

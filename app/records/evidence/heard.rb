@@ -25,6 +25,9 @@ module Records
       def problem_id = @row[:problem_id]
       def move = @row[:move]
       def used = @row[:used].to_a
+
+      # The numbers that were heard, in order.
+      def numbers = @row[:heard].to_a
       def summary = @summary ||= Observation.call(@row.slice(*COLUMNS)).summary
 
       # @return [Rungs::Problem]

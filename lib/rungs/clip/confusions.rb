@@ -54,7 +54,24 @@ module Rungs
         ((n * seen) + (ENOUGH * sure)) / (n + ENOUGH)
       end
 
+      # The same for how a child works things out: without known facts, the rungs above the highest as that one, each
+      # row made 1 again.
+      # @param levels [Range<Integer>] from 1
+      # @return [Array<Array<Float>>] rows what it was, columns what it was heard as
+      def among(levels)
+        (@among ||= {})[levels.max] ||= merged(levels.max).map { |row| row.map { |each| each / row.sum } }
+      end
+
       def enough? = n >= ENOUGH
+
+      private
+
+      def merged(top)
+        worked = [*1..RUNGS.size - 1]
+        table = Array.new(top) { Array.new(top, 0.0) }
+        worked.product(worked) { |was, heard| table[[was, top].min - 1][[heard, top].min - 1] += chance(heard, was) }
+        table
+      end
     end
   end
 end

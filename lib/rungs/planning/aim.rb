@@ -33,8 +33,8 @@ module Rungs
       # @return [Array<Array<Integer>>] the facts whose numbers fit it, by the rules for a next problem; all of the
       #   range where any will do
       def facts
-        fit = Progress::NextProblems.facts(operation, range, rung) unless band.any_shows
-        fit || band.pairs.map(&:sort).uniq.reject { |fact| fact.min.zero? }
+        fit = Progress::NextProblems.facts(operation, range, rung).to_a unless band.any_shows
+        fit.nil? || fit.empty? ? band.pairs.map(&:sort).uniq.reject { |fact| fact.min.zero? } : fit
       end
     end
     # By range and rung: adding, taking away.

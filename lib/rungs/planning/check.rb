@@ -40,7 +40,7 @@ module Rungs
       # Right and alone on the aim's rung or above, or on one that serves for it.
       def there?(record, aim)
         least = aim.band.serves.fetch(aim.rung, aim.rung)
-        record.right && record.alone? && record.weighed? && record.rung >= least
+        record.right && record.alone? && record.on_ladder? && record.rung >= least
       end
 
       def to_h = { facts: facts.map(&:to_s), days: days.map(&:iso8601), needed: needed, present: present }

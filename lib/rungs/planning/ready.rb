@@ -23,11 +23,11 @@ module Rungs
         told = told(records, on)
         return false if told.last(LAST).count { |record| !record.right } >= WRONG
 
-        filter = Progress::Filter.start
+        days = []
+        Progress::Running.through(told, Progress::Scope.in_band(band)) { |running, _| days << running }
         told.each_with_index.any? do |record, index|
-          filter = filter.hear(record)
           last = told[index + 1]&.day != record.day
-          last && record.day >= on - YEAR && on_day?(told.take(index + 1), filter, band, year)
+          last && record.day >= on - YEAR && on_day?(told.take(index + 1), days[index], band, year)
         end
       end
 
@@ -41,17 +41,17 @@ module Rungs
       # @return [Boolean] whether any way will do there
       def any_way?(band, year) = band == "to5" || (band == "to10" && year == "kindergarten")
 
-      def told(records, on) = records.select { |record| record.weighed? && record.day < on }
+      def told(records, on) = records.select { |record| record.on_ladder? && record.day < on }
 
       # @param told [Array<Progress::Record>] up to that day
-      # @param filter [Progress::Filter] through them
-      def on_day?(told, filter, band, year)
+      # @param running [Progress::Running] through them
+      def on_day?(told, running, band, year)
         day = told.last.day
         window = told.reverse.take_while { |record| record.day > day - DAYS }
         return false unless enough?(window, band) && window.count(&:right) >= RIGHT * window.size
         return true if any_way?(band, year)
 
-        working = Progress::Estimate.new(told, on: day, filter: filter).working
+        working = running.estimate(on: day).working
         !working.nil? && working >= RUNG[band]
       end
 

@@ -77,7 +77,8 @@ module Rungs
       # @return [Progress::Estimate] of a child's records in a range, as the week begins
       def estimate(by_range, range)
         (@estimates ||= {}.compare_by_identity)[by_range] ||= {}
-        @estimates[by_range][range] ||= Progress::Estimate.of(by_range.fetch(range, []), on: on - 1)
+        @estimates[by_range][range] ||= Progress::Estimate.of(by_range.fetch(range, []), on: on - 1,
+                                                                                         scope: Progress::Scope.in_band(range))
       end
 
       # @return [Array] who counts everything from one below the range, to be heard by an adult beside
@@ -100,7 +101,7 @@ module Rungs
       end
 
       def edge(by_range)
-        told = by_range.transform_values { |records| records.select { |each| each.weighed? && each.day < on } }
+        told = by_range.transform_values { |records| records.select { |each| each.on_ladder? && each.day < on } }
         told = told.reject { |_, records| records.empty? }
         return if told.values.sum(&:size) < LEAST
 
@@ -127,7 +128,7 @@ module Rungs
         heard = heard_by(by_range, range) or return
         from = estimate(by_range, heard).aim_from or return
 
-        Progress::NextProblems.aim(from, operation, heard)
+        Progress::NextProblems.aim(from, operation, heard, year: year)
       end
     end
   end

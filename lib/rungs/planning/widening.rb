@@ -35,11 +35,11 @@ module Rungs
 
       # @return [String, nil] what a child is not ready for; nil where ready
       def missing(records, band, on, year)
-        late = records.select { |record| record.weighed? && record.day > on - Ready::DAYS && record.day <= on }
+        late = records.select { |record| record.on_ladder? && record.day > on - Ready::DAYS && record.day <= on }
         return FEW if late.size < Ready::RECORDS
         return if Ready.in?(records, band: band, on: on + 1, year: year)
 
-        working = Progress::Estimate.of(records, on: on).working
+        working = Progress::Estimate.of(records, on: on, scope: Progress::Scope.in_band(band)).working
         return "still #{Strategy::Rung.at(working).doing}" if working && working < Ready::RUNG[band]
 
         working ? "not sure enough yet" : "still not clear"

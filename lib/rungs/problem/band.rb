@@ -8,14 +8,19 @@ module Rungs
       # Where an entry says nothing else: what its problems are like, and what follows for whoever asks them.
       #
       # rungs: those that its problems afford; making ten needs numbers around ten.
-      # aims: by the working rung, the rungs to aim at, where it has others than the usual (guide 10).
+      # top: the highest rung that a child works out by there; tells_from: the least part of a problem that tells how;
+      # facts: of how many heard it may be said that the range is known, none where never; among: the parts of a fact
+      # that is then to be one of the known (guide 10).
+      # aims: by the rung worked out by, the rungs to aim at, where it has others than the usual; beginning: the same
+      # in a kindergarten class; partners: whether making ten is the partners of ten there (guide 10).
       # unheard: the rung to aim at where no child speaks for another.
       # serves: by the rung aimed at, a lower one that counts for it.
       # any_shows: whether parts can be seen in any of its problems, even with a part of one.
       # counted_on: how much is put to, or taken from, much where it is counted on; in_steps: whether by tens.
       # grows: how much the larger part grows for the next ten; 0 where the same numbers go another way (guide 11).
-      USUAL = { rungs: [1, 2, 3, 5], aims: {}, unheard: 3, serves: {}, any_shows: false, counted_on: 1..3,
-                in_steps: false, grows: 10 }.freeze
+      USUAL = { rungs: [1, 2, 3, 5], top: 3, tells_from: 2, facts: 8, among: nil, aims: {}, beginning: {},
+                partners: false, unheard: 3, serves: {}, any_shows: false, counted_on: 2..3, in_steps: false,
+                grows: 10 }.freeze
 
       attr_reader :id, :title, :largest, :at_home, *USUAL.keys
 
@@ -29,6 +34,14 @@ module Rungs
       end
 
       def fits?(parts) = @fits.call(parts, parts.sum)
+
+      # Whether numbers tell how a child works what it does not know: two parts large enough to be worked out, and no
+      # double, which is known long before its neighbours (guide 10).
+      # @param parts [Array<Integer>] two, or three
+      def tells?(parts) = parts.count { |part| part >= tells_from } >= 2 && !(parts.size == 2 && parts.uniq.one?)
+
+      # @return [Array<Array<Integer>>] those of its facts that tell, the smaller part first
+      def telling_facts = pairs.map(&:sort).uniq.select { |fact| tells?(fact) }
 
       # @param parts [Array<Integer>]
       # @return [String] the id of the first band that fits
@@ -55,18 +68,19 @@ module Rungs
 
       ALL = Catalogue.new("band", [
         { id: "to5", title: "to 5", largest: 5, at_home: "numbers to 5", fits: ->(_, whole) { whole <= 5 },
-          aims: { 1 => [3] }, unheard: 2, any_shows: true },
+          tells_from: 1, facts: 3, among: [2, 3], aims: { 1 => [3] }, unheard: 2, any_shows: true },
         { id: "to10", title: "to 10", largest: 10, at_home: "numbers to 10", fits: ->(_, whole) { whole <= 10 },
-          rungs: ON_ALL_RUNGS, unheard: 2 },
+          rungs: ON_ALL_RUNGS, beginning: { 1 => [3], 3 => [2] }, partners: true, unheard: 2 },
         { id: "tens", title: "tens", largest: 100, at_home: "whole tens", fits: TENS,
-          counted_on: 10..30, in_steps: true },
+          tells_from: 20, counted_on: 20..30, in_steps: true },
         { id: "teens", title: "ten and some", largest: 19, at_home: "ten and some more", fits: TEN_AND_SOME,
-          aims: { 1 => [3], 2 => [3] } },
+          facts: 5, aims: { 1 => [3], 2 => [3] } },
         { id: "bridge", title: "through ten", largest: 20, at_home: "numbers that go through ten", fits: BELOW_TEN,
-          rungs: ON_ALL_RUNGS, aims: { 2 => [4] }, serves: { 4 => 3 }, grows: 20 },
-        { id: "to20", title: "to 20", largest: 20, at_home: "numbers to 20", fits: ->(_, whole) { whole <= 20 } },
+          rungs: ON_ALL_RUNGS, top: 4, aims: { 2 => [4] }, serves: { 4 => 3 }, grows: 20 },
+        { id: "to20", title: "to 20", largest: 20, at_home: "numbers to 20", fits: ->(_, whole) { whole <= 20 },
+          facts: nil },
         { id: "to100", title: "to 100", largest: 100, at_home: "numbers to 100", fits: ->(_, whole) { whole <= 100 },
-          rungs: ON_ALL_RUNGS, grows: 0 }
+          rungs: ON_ALL_RUNGS, top: 4, facts: nil, grows: 0 }
       ].map { |entry| new(**entry) })
     end
   end

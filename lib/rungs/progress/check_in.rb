@@ -2,12 +2,13 @@
 
 module Rungs
   module Progress
-    # Problems for one child, one after the other, each chosen to tell most about where the child is, stopping when that
-    # is clear. Immutable: every answer gives a new check-in.
+    # Problems for one child, one after the other, each of a fact that tells and is not known, chosen to tell most about
+    # how the child works it out; stopping when that is clear or the range is known. Immutable: every answer gives a new
+    # check-in.
     #
-    # It holds probabilities over standings. In a given band a standing is the rung mostly used there. With the band
-    # open it is a band and a rung: easier bands are known, in this band that rung is used, in harder ones everything is
-    # counted.
+    # It holds probabilities over standings. In a given band a standing is the rung worked out by there. With the band
+    # open it is a band and a rung: in easier bands most facts are known and the rest worked out as well as can be, in
+    # this band that rung is used, in harder ones everything is counted.
     #
     #   check = CheckIn.start(operation: "add", band: "bridge")
     #   check.choose(Random.new(1)).problem   # => a problem
@@ -16,24 +17,29 @@ module Rungs
       Rungs.shelve self
 
       Standing = Struct.new(:band, :rung)
-      Answer = Struct.new(:problem, :rung, keyword_init: true)
+      # right: whether the answer was.
+      Answer = Struct.new(:problem, :rung, :right, keyword_init: true)
       # why: the reason of the choice, for the teacher.
       Choice = Struct.new(:problem, :why, keyword_init: true)
 
-      LEAST = 6
+      LEAST = 4
       MOST = 10
       CLEAR = 0.88
       BANDS = %w[to5 to10 bridge].freeze
-      LEVELS = (1..5)
+      # How likely a fact is known in a band before the child's own, in it and after it (guide 10 sets no figure; these
+      # are ours).
+      KNOWN = { -1 => 0.8, 0 => 0.35, 1 => 0.05 }.freeze
 
-      attr_reader :operation, :band, :answers, :chances
+      attr_reader :operation, :band, :answers, :chances, :facts
 
       # @param operation ["add", "subtract", "both"] "both" leaves it open
       # @param band [String, nil] nil leaves it open among BANDS
+      # @param facts [Hash{String => Hash{Array<Integer> => Boolean}}] by operation the exact facts heard before, and
+      #   whether each is known
       # @return [CheckIn, Both]
       # @raise [Error::Unknown]
-      def self.start(operation:, band: nil)
-        return Both.start(band: band) if operation == "both"
+      def self.start(operation:, band: nil, facts: {})
+        return Both.start(band: band, facts: facts) if operation == "both"
 
         unless Problem::Pool::RESULT.key?(operation)
           raise Error::Unknown,
@@ -41,59 +47,53 @@ module Rungs
         end
 
         Problem::Band::ALL.fetch(band) if band
-        standings = band ? seen_in(operation, band).map { |rung| Standing.new(band, rung) } : open_standings(operation)
-        new(operation: operation, band: band, answers: [], chances: standings.to_h do |standing|
-          [standing, 1.0 / standings.size]
-        end)
+        standings = (band ? [band] : BANDS).flat_map { |each| standings_in(operation, each) }
+        new(operation: operation, band: band, answers: [], facts: facts.fetch(operation, {}),
+            chances: standings.to_h { |standing| [standing, 1.0 / standings.size] })
       end
 
-      # Knowing a whole band is standing at the foot of the next, but for the last.
-      def self.open_standings(operation)
-        BANDS.flat_map do |band|
-          rungs = seen_in(operation, band)
-          rungs -= [5] unless band == BANDS.last
-          rungs.map { |rung| Standing.new(band, rung) }
-        end
+      def self.standings_in(operation, band)
+        Scope.of(operation, band).levels.map { |rung| Standing.new(band, rung) }
       end
 
-      # The rungs that some problem of a band lets show.
-      def self.seen_in(operation, band) = pool(operation, band).flat_map(&:affords).uniq.sort
-
-      POOLS = Hash.new { |all, (operation, band)| all[[operation, band]] = Problem::Pool.of(operation, band).problems }
+      # Both ways round; those of a number and nothing, of one more, and doubles say nearly nothing.
+      POOLS = Hash.new do |all, (operation, band)|
+        all[[operation, band]] = Problem::Pool.of(operation, band).problems.select(&:tells?)
+      end
       private_constant :POOLS
 
       def self.pool(operation, band) = POOLS[[operation, band]]
-      private_class_method :open_standings, :seen_in
+      private_class_method :standings_in
 
-      def initialize(operation:, band:, answers:, chances:)
+      def initialize(operation:, band:, answers:, chances:, facts:)
         @operation = operation
         @band = band
         @answers = answers.freeze
         @chances = chances.freeze
+        @facts = facts.freeze
         freeze
       end
 
       # @param problem [Problem]
       # @param rung [Integer, nil] what was seen, 1..5; nil where it was off the ladder
+      # @param right [Boolean] whether the answer was
       # @return [CheckIn]
-      def hear(problem, rung)
-        likely = if rung
-                   chances.to_h do |standing, chance|
-                     [standing, chance * likelihood(standing, problem, rung)]
-                   end
-                 else
-                   chances
-                 end
+      def hear(problem, rung, right: true)
+        likely = rung ? chances.to_h { |each, chance| [each, chance * likelihood(each, problem, rung)] } : chances
         total = likely.values.sum
-        CheckIn.new(operation: operation, band: band, answers: answers + [Answer.new(problem: problem, rung: rung)],
+        answer = Answer.new(problem: problem, rung: rung, right: right)
+        CheckIn.new(operation: operation, band: band, answers: answers + [answer], facts: after(problem, rung, right),
                     chances: likely.transform_values { |each| each / total })
       end
 
       # @return [Standing] the likeliest; of equals the lower
       def standing = chances.max_by { |each, chance| [chance, -BANDS.index(each.band).to_i, -each.rung] }.first
       def confidence = chances.fetch(standing)
-      def clear? = weighed >= LEAST && confidence >= CLEAR
+      def clear? = known? || (worked_out >= LEAST && confidence >= CLEAR)
       def done? = clear? || answers.size >= MOST
+
+      # Whether the child knows the range it stands in; with the band open, the last there is.
+      def known? = (band || standing.band == BANDS.last) && knowing.range?
 
       # @param random [Random]
       # @return [Choice, nil] nil when it is done
@@ -105,18 +105,18 @@ module Rungs
         problem && [Choice.new(problem: problem, why: reason(problem)), bits]
       end
 
-      # Where a child’s working rung is not clear: the problems of a band that would tell most about it.
-      # @param chances [Array<Float>] of the rungs 1 to 5
-      # @param last [Array<Array<Integer>>] facts that are not asked again
+      # Where it is not clear how a child works: the problems of a band that would tell most about it.
+      # @param chances [Array<Float>] of the rungs from 1 up
+      # @param history [NextProblems::History] whose known facts, and those asked last, are left out
       # @return [Array<Problem>] no more than count, of different facts
-      def self.telling(operation:, band:, chances:, last:, count:)
-        rungs = seen_in(operation, band)
-        total = rungs.sum { |rung| chances[rung - 1] }
-        there = rungs.to_h { |rung| [Standing.new(band, rung), chances[rung - 1] / total] }
-        kinds = new(operation: operation, band: band, answers: [], chances: there).by_information.map(&:first)
-        facts = kinds.lazy.flat_map { |kind| kind.map(&:fact).uniq.shuffle(random: Random.new(last.flatten.sum)) }
-        fresh = facts.uniq.reject { |fact| last.include?(fact) }.first(count)
-        fresh.map { |small, large| Problem::Pool.bare(operation, large, small) }
+      def self.telling(operation:, band:, chances:, history:, count:)
+        there = chances.each_with_index.to_h { |chance, index| [Standing.new(band, index + 1), chance] }
+        start = new(operation: operation, band: band, answers: [], chances: there, facts: history.known)
+        fresh = start.by_information.flat_map do |kind, _|
+          left = kind.reject { |problem| history.leaves_out?(problem, nil) }
+          left.map(&:fact).uniq.shuffle(random: Random.new(history.last.flatten.sum))
+        end
+        fresh.uniq.first(count).map { |small, large| Problem::Pool.bare(operation, large, small) }
       end
 
       # @return [Array<Array(Array<Problem>, Float)>] problems that are alike, and how many bits one of them would tell,
@@ -129,37 +129,74 @@ module Rungs
       # @return [Hash{String => Standing}] by operation
       def found = { operation => standing }
 
+      # What is known where the child stands.
+      # @return [Knowing]
+      def knowing
+        scope = Scope.of(operation, standing.band)
+        there = facts.select { |fact, _| known_fact?(fact, standing.band) }
+        among = there.count { |fact, known| known && parts_of(fact) == scope.among }
+        Knowing.new(heard: there.size, known: there.values.count(true), pivots: among, day: nil, scope: scope)
+      end
+
       # @param clear [Boolean] whether to say so
-      # @return [String] what was found and the evidence for it
+      # @return [String] what was found and the evidence for it: how it is worked out, and what is known
       def summary(clear: clear?)
         there = answers.select { |answer| answer.rung && answer.problem.band == standing.band }
-        shown = there.select { |answer| answer.rung == standing.rung }.map { |answer| answer.problem.solved.to_s }
-        found = "#{Strategy::Rung.at(standing.rung).doing}, #{Problem::Band::ALL.fetch(standing.band).title}"
-        "#{clear ? 'Works mostly by' : 'Not clear yet; likeliest is'} #{found}: " \
-          "seen in #{shown.size} of #{there.size} answers there#{", #{shown.join('; ')}" if shown.any?}."
+        place = Problem::Band::ALL.fetch(standing.band).title
+        knows = " Knows #{knowing.known} of #{knowing.heard} facts heard there." if knowing.known.positive?
+        "#{known? ? "Knows the facts, #{place}." : worked_out_by(there, place, clear)}#{knows}"
       end
 
       private
 
-      def weighed = answers.count(&:rung)
+      def worked_out_by(there, place, clear)
+        out = there.reject { |answer| answer.rung == 5 }
+        shown = out.select { |answer| level(answer.problem, answer.rung) == standing.rung }
+        equations = shown.map { |answer| answer.problem.solved.to_s }
+        "#{clear ? 'Works mostly by' : 'Not clear yet; likeliest is'} #{Strategy::Rung.at(standing.rung).doing}, " \
+          "#{place}: seen in #{shown.size} of #{out.size} answers there" \
+          "#{", #{equations.join('; ')}" if equations.any?}."
+      end
+
+      def after(problem, rung, right)
+        fact = problem.exact_fact
+        return facts unless rung && fact
+
+        heard = Record.new(rung: rung, right: right, help: "alone")
+        facts.merge(fact => Knowing.after(facts[fact], heard))
+      end
+
+      def parts_of(fact) = operation == "add" ? fact : [fact.last, fact.first - fact.last].sort
+
+      def known_fact?(fact, band)
+        parts = parts_of(fact)
+        Problem::Band.of(parts) == band && Problem::Band::ALL.fetch(band).tells?(parts)
+      end
+
+      def worked_out = answers.count { |answer| answer.rung && answer.rung < 5 }
       def bands = band ? [band] : BANDS
+      def level(problem, rung) = Scope.of(operation, problem.band).level(rung)
 
-      # The rung a child so standing mostly uses in a band.
+      # Whether a band lies before the child's own, is it, or after it.
+      def beside(standing, in_band) = in_band == standing.band ? 0 : BANDS.index(in_band) <=> BANDS.index(standing.band)
+
+      # The rung a child so standing works out by in a band.
       def mostly(standing, in_band)
-        return standing.rung if in_band == standing.band
-
-        BANDS.index(in_band) < BANDS.index(standing.band) ? 5 : 1
+        { 0 => standing.rung, 1 => 1, -1 => Scope.of(operation, in_band).levels.max }.fetch(beside(standing, in_band))
       end
 
-      def likelihood(standing, problem, rung) = SHARES[problem.affords][mostly(standing, problem.band) - 1][rung - 1]
+      # How likely a rung, or that it is known, is seen on a problem.
+      def likelihood(standing, problem, rung)
+        known = KNOWN.fetch(beside(standing, problem.band))
+        return known if rung == 5
 
-      # By what a problem affords: from each rung mostly used, how likely each rung is seen.
-      SHARES = Hash.new do |all, affords|
-        all[affords] = LEVELS.map do |from|
-          LEVELS.map { |rung| Rule::DEFAULT.share(rung, from: from, affords: affords) }
-        end
+        levels = levels_of(problem)
+        (1 - known) * Rule::DEFAULT.share(level(problem, rung), from: mostly(standing, problem.band),
+                                                                among: levels | [level(problem, rung)])
       end
-      private_constant :SHARES
+
+      # What a problem lets show of how it is worked out.
+      def levels_of(problem) = problem.affords.filter_map { |rung| level(problem, rung) if rung < 5 }.uniq
 
       # Problems alike in band and in what they let show. A band above one where the child most probably counts
       # everything is not asked.
@@ -170,10 +207,12 @@ module Rungs
       end
       private_constant :KINDS
 
-      # One not asked yet, rather of a fact not asked yet.
+      # One not asked yet and not known, rather of a fact not asked yet.
       def fresh(kind, random)
         taken = answers.map { |answer| answer.problem.parts }
-        kind.reject { |problem| taken.include?(problem.parts) }.min_by { |each| [asked(each), random.rand] }
+        kind.reject do |problem|
+          taken.include?(problem.parts) || facts[problem.exact_fact]
+        end.min_by { |each| [asked(each), random.rand] }
       end
 
       def out_of_reach?(in_band)
@@ -186,9 +225,8 @@ module Rungs
 
       # Expected information in bits: what hearing the answer would take away from not knowing.
       def information(problem)
-        rows = chances.map { |standing, chance| [chance, SHARES[problem.affords][mostly(standing, problem.band) - 1]] }
-        left = problem.affords.sum do |rung|
-          joint = rows.map { |chance, shares| chance * shares[rung - 1] }
+        left = [*levels_of(problem), 5].sum do |rung|
+          joint = chances.map { |standing, chance| chance * likelihood(standing, problem, rung) }
           total = joint.sum
           total.positive? ? total * uncertainty(joint.map { |each| each / total }) : 0
         end
@@ -202,7 +240,7 @@ module Rungs
         first, second = chances.max_by(2) { |_, chance| chance }.map(&:first)
         return "A first look, #{Problem::Band::ALL.fetch(problem.band).title}." if answers.none?(&:rung)
 
-        shows = [first, second].any? { |standing| problem.affords.include?(standing.rung) }
+        shows = [first, second].any? { |standing| levels_of(problem).include?(standing.rung) }
         "#{where(first)} or #{where(second)}? #{problem} lets #{shows ? 'that show' : 'the rungs below show'}."
       end
 

@@ -8,6 +8,8 @@ module Rungs
       # School days until a fact is due again, known once, twice … in a row; after a miss as after the first.
       DAYS = [1, 3, 7, 14, 30, 60].freeze
       REASONED = (3..4)
+      # How often a fact was reasoned right before it is asked by heart.
+      OFTEN = 2
 
       module_function
 
@@ -15,7 +17,7 @@ module Rungs
       # @param on [Date]
       # @return [Hash{Array<Integer> => String}] fact → why it is due, "reasoned" or "again"
       def of(records, on:)
-        heard = records.select { |record| record.weighed? && record.fact.size == 2 }
+        heard = records.select { |record| record.on_ladder? && record.exact }
         heard.group_by(&:fact).transform_values { |answers| due(answers, on) }.compact
       end
 
@@ -27,7 +29,7 @@ module Rungs
       end
 
       def due(answers, on)
-        return ("reasoned" if reasoned(answers) >= 2) if answers.none? { |answer| known?(answer) }
+        return ("reasoned" if reasoned(answers) >= OFTEN) if answers.none? { |answer| known?(answer) }
 
         in_a_row = answers.reverse.take_while { |answer| known?(answer) }.size
         wait = DAYS[in_a_row.clamp(1, DAYS.size) - 1]

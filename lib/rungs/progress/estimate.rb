@@ -2,128 +2,146 @@
 
 module Rungs
   module Progress
-    # Where one child works now, in one operation and band, and how sure that is (guide 10). What is said of it on a
-    # screen is in Words.
+    # Where one child is, in one operation and scope, on a day: how it works out what it does not know, what it knows,
+    # and how sure that is (guide 10). What is said of it on a screen is in Words.
+    #
+    #   Estimate.of(records, on: today, scope: Scope.of("add", "to10")).works_out  # => 1
     class Estimate
       Rungs.shelve self
 
-      # How many of the last records a reason is told from, and how many of the last show how steady it is.
-      LAST = 12
-      STEADY = 10
+      # The rung of whoever knows a range.
+      KNOWN = 5
 
-      attr_reader :records, :on, :filter, :rule
+      attr_reader :records, :on, :filter, :knowing, :rule
 
       # @param records [Array<Record>] in the order they happened
       # @param on [Date] the day it is asked for; later records are left out
-      def self.of(records, on:, rule: Rule::DEFAULT)
+      # @param scope [Scope]
+      def self.of(records, on:, scope:, rule: Rule::DEFAULT)
         happened = records.select { |record| record.day <= on }
-        new(happened, on: on, filter: Filter.through(happened, rule))
+        running = Running.through(happened, scope, rule)
+        new(happened, on: on, filter: running.filter, knowing: running.knowing)
       end
 
-      # @param records [Array<Record>] at least those of the last weeks that the rule looks back on, and the last LAST
-      # @param filter [Filter] already carried through all records
-      def initialize(records, on:, filter:)
+      # @param records [Array<Record>] at least those that Running.recent keeps
+      # @param filter [WorkingOut] already carried through all records
+      # @param knowing [Knowing] likewise
+      def initialize(records, on:, filter:, knowing:)
         @records = records
         @on = on
         @filter = filter
+        @knowing = knowing
         @rule = filter.rule
       end
 
-      # @return [Integer, nil] the working rung, 1..5; nil where not enough was heard
-      def working
-        return @working if defined?(@working)
+      def scope = filter.scope
 
-        @working = enough? ? filter.likeliest : nil
+      # @return [Integer, nil] the rung of the child there, 1..5: 5 where the range is known, else what is worked out
+      #   by; nil where not enough was heard
+      def working = knows? ? KNOWN : works_out
+
+      # @return [Integer, nil] how the child works out what it does not know, 1 to the scope's top; nil where not enough
+      #   was heard
+      def works_out
+        return @works_out if defined?(@works_out)
+
+        enough = scope.top && filter.heard >= rule.least_records && filter.confidence(on) >= rule.least_confidence
+        @works_out = enough ? filter.likeliest : nil
       end
 
-      # @return [Float] 0..1; silence makes it less, and never moves the rung
-      def confidence
-        @confidence ||= filter.day ? filter.probabilities.max * (0.5**((on - filter.day).to_i / rule.half_life)) : 0.0
-      end
+      # Whether the child knows the range, and it was heard to of late.
+      def knows? = knowing.range?(rule) && knowing.confidence(on, rule) >= rule.least_confidence
 
-      def enough? = filter.heard >= rule.least_records && confidence >= rule.least_confidence
+      # @return [Float] 0..1, of what working says; where it says nothing, of the likeliest rung that was shown
+      def confidence = knows? ? knowing.confidence(on, rule) : filter.confidence(on)
 
-      # Whether it may be said that the child mostly works on the working rung: at least half of the last answers, or
-      # two more than any other.
+      def enough? = !working.nil?
+
+      # Whether it may be said that the child mostly works things out so: at least half of the last answers, or two more
+      # than any other.
       def mostly?
-        return false unless working
+        return false unless works_out
 
-        times = recent.fetch(working, 0)
-        times * 2 >= recent.values.sum || times - recent.except(working).values.max >= rule.lead
+        times = recent.fetch(works_out, 0)
+        times * 2 >= recent.values.sum || times - recent.except(works_out).values.max >= rule.lead
       end
 
       # @return [Hash{Integer => Integer}] how often each rung was heard among the last answers that "mostly" is said
-      #   from
-      def recent = @recent ||= weighed.last(rule.recent_answers).map(&:rung).tally
+      #   from; those above the top as the top
+      def recent = @recent ||= tally(worked_out.last(rule.recent_answers))
+
+      # @return [Array<Record>] those that were worked out on problems that tell
+      def worked_out = @worked_out ||= records.select { |record| record.worked_out? && record.tells }
 
       # @return [Boolean] secure there, by the rule
       def secure?
-        @secure.nil? ? @secure = !working.nil? && confidence >= rule.secure_confidence && lacking.empty? : @secure
+        @secure.nil? ? @secure = enough? && confidence >= rule.secure_confidence && lacking.empty? : @secure
       end
 
       # What is still wanting to be secure. records, facts, days: how many more. right: whether more must be right.
+      # other: whether making ten was shown with nines only.
       # @return [Hash{Symbol => Integer}] only what is wanting
       def lacking
         @lacking ||= {
-          records: rule.secure_records - alone_there.size, facts: rule.secure_facts - alone_there.map(&:fact).uniq.size,
+          records: rule.secure_records - alone_there.size,
+          facts: rule.secure_facts - alone_there.map { |record| record.exact || record.fact }.uniq.size,
           days: rule.secure_on_days - alone_there.map(&:day).uniq.size,
-          right: (rule.secure_right * alone_there.size).ceil - alone_there.count(&:right)
+          right: (rule.secure_right * alone_there.size).ceil - alone_there.count(&:right),
+          other: working == 4 && alone_there.all? { |record| record.fact.include?(9) } ? 1 : 0
         }.select { |_, more| more.positive? }
       end
 
-      # @return [Array<Record>] alone, of late, on the working rung or above
+      # @return [Array<Record>] alone, of late, on problems that tell, on the child's rung or above
       def alone_there
-        @alone_there ||= within(rule.secure_days).select { |record| record.alone? && record.rung >= working }
+        @alone_there ||= within(rule.secure_days).select do |record|
+          record.alone? && record.tells && (record.rung == KNOWN || scope.level(record.rung) >= working)
+        end
       end
 
-      # @return [Integer, nil] the highest rung above the working one that was shown alone and right of late
+      # @return [Integer, nil] the highest rung above what is worked out by that was shown alone and right of late
       def emerging
         return @emerging if defined?(@emerging)
 
-        @emerging = working && higher_shown.map(&:rung).max
+        @emerging = works_out && higher_shown.map(&:rung).max
       end
 
-      # @return [Array<Integer>] how often each rung, 1 to 5, was heard in the last four weeks
+      # @return [Array<Integer>] how often each rung, 1 to 5, was heard in the last four weeks on problems that tell
       def repertoire
-        times = within(rule.recent_days).map(&:rung).tally
-        Filter::LEVELS.map { |level| times.fetch(level, 0) }
+        times = within(rule.recent_days).select(&:tells).map(&:rung).tally
+        (1..KNOWN).map { |level| times.fetch(level, 0) }
       end
 
-      # @return [Float, nil] the share of the commonest rung in the last ten
-      def steadiness = commonest && commonest[1].fdiv([weighed.size, STEADY].min)
+      # @return [Array<Integer>] the rungs that a sentence may name, lowest first: the one mostly worked out by; else
+      #   the two heard most of the last answers, of equals the one heard last
+      def named
+        return [] unless works_out
+        return [works_out] if mostly?
 
-      # @return [Array(Integer, Integer), nil] the commonest rung of the last ten, and how often; of equals the
-      #   working rung, else the lower
-      def commonest
-        times = weighed.last(STEADY).map(&:rung).tally
-        @commonest ||= times.max_by { |rung, often| [often, rung == working ? 1 : 0, -rung] }
-      end
-
-      # @return [Array<Integer>] the rungs that a sentence may name, lowest first: the one mostly worked on; else the
-      #   two heard most of the last answers, of equals the one heard last
-      def told
-        return [] unless working
-        return [working] if mostly?
-
-        order = weighed.map(&:rung)
+        order = worked_out.map { |record| scope.level(record.rung) }
         recent.max_by(2) { |rung, times| [times, order.rindex(rung)] }.map(&:first).sort
       end
 
-      # Whether several ways are used well, where none is used mostly: enough answers, most of them right, on two rungs
-      # or more.
+      # Whether several ways are used well, where none is used mostly: enough answers, most of them right, and two ways
+      # beside counting all that are each a good part of them.
       def several?
-        late = weighed.last(rule.several)
-        !working.nil? && !mostly? && late.size == rule.several && late.map(&:rung).uniq.size > 1 &&
-          late.count(&:right) >= rule.secure_right * rule.several
+        return false if works_out.nil? || mostly? || late.size < rule.several
+
+        often = tally(late).select { |_, times| times >= rule.quarter * late.size }
+        commonest.size == 2 && commonest.min > 1 && (commonest - often.keys).empty? &&
+          late.count(&:right) >= rule.secure_right * late.size
       end
 
       # @return [Integer, nil] the rung that an aim starts from; nil where it is not clear yet
-      def aim_from = mostly? ? working : (told.min if several?)
+      def aim_from = mostly? ? works_out : (commonest.min if several?)
 
-      def weighed = @weighed ||= records.select(&:weighed?)
+      # Whether all that was heard is so little, or so long ago, that no sentence says more than what it was.
+      def faint? = heard.size < rule.least_told || heard.last.day < on - rule.recent_days
 
-      # @return [Integer, nil] days since the last weighed record
-      def silent_days = filter.day && (on - filter.day).to_i
+      # @return [Array<Record>] on the ladder
+      def heard = @heard ||= records.select(&:on_ladder?)
+
+      # @return [Integer, nil] days since the last answer on the ladder
+      def silent_days = heard.any? ? (on - heard.last.day).to_i : nil
 
       def words = @words ||= Words.new(self)
       def title = words.title
@@ -131,13 +149,21 @@ module Rungs
 
       private
 
+      def late = worked_out.last(rule.several)
+      def tally(records) = records.map { |record| scope.level(record.rung) }.tally
+
+      # The two commonest of the last answers.
+      def commonest = @commonest ||= tally(late).max_by(2) { |rung, times| [times, -rung] }.map(&:first)
+
       def higher_shown
-        within(rule.recent_days).select { |record| record.alone? && record.right && record.rung > working }
+        within(rule.recent_days).select do |record|
+          record.alone? && record.right && record.tells && record.worked_out? && scope.level(record.rung) > works_out
+        end
       end
 
       def within(days)
         from = on - days
-        weighed.select { |record| record.day >= from }
+        heard.select { |record| record.day >= from }
       end
     end
   end

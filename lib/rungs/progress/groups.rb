@@ -16,8 +16,11 @@ module Rungs
       # sentence without its stop. heading: what the group works on; no two of a split are alike.
       Group = Struct.new(:who, :aim, :reason, :heading, keyword_init: true)
 
-      # What a group does where there is no aim to pose for.
+      # What a group does where there is no aim to pose for, and where nobody of it was heard enough; how a second one
+      # does the same otherwise.
       BESIDE = ["Another way, a story", "A missing part", "Both sides the same", "The next ten"].freeze
+      UNHEARD = ["A check-in each", "One story, heard in turn", "Quick looks, heard in turn"].freeze
+      OTHERWISE = ["with a story", "on a line", "with things", "in pairs", "on paper"].freeze
 
       module_function
 
@@ -45,17 +48,18 @@ module Rungs
       # @param groups [Array<Array<Member>>]
       # @param operation ["add", "subtract"]
       # @param band [String]
+      # @param year ["first", "kindergarten"]
       # @return [Array<Group>]
-      def told(groups, operation:, band:)
+      def told(groups, operation:, band:, year: "first")
         groups.each_with_object([]) do |members, made|
-          made << group(members, operation, band, made.map(&:heading))
+          made << group(members, operation, band, year, made.map(&:heading))
         end
       end
 
-      def group(members, operation, band, taken)
+      def group(members, operation, band, year, taken)
         known = members.filter_map(&:rung)
         most = known.tally.max_by { |rung, count| [count, -rung] }&.first
-        Group.new(who: members, aim: NextProblems.aim(most, operation, band),
+        Group.new(who: members, aim: NextProblems.aim(most, operation, band, year: year),
                   heading: heading(most, NextProblems.practised(most, operation, band), taken),
                   reason: reason(known, members.size - known.size, Problem::Band::ALL.fetch(band).rungs))
       end
@@ -68,13 +72,13 @@ module Rungs
         there.join(", ")
       end
 
-      # What the group does, in a few words: the first thing that no other group does; where there is none, its number.
+      # What the group does, in a few words: the first thing that no other group does; where there is none, the same in
+      # another way.
       def heading(most, practised, taken)
         own = practised if practised.any?
-        own ||= most ? BESIDE : ["A check-in each"]
-        (own - taken).first || (2..).lazy.map do |number|
-          "#{own.first} (#{number})"
-        end.find { |name| !taken.include?(name) }
+        own ||= most ? BESIDE : UNHEARD
+        otherwise = own.product(OTHERWISE).map { |thing, way| "#{thing}, #{way}" }
+        (own + otherwise).find { |name| !taken.include?(name) } || own.first
       end
       private_class_method :group, :reason, :heading
     end

@@ -10,18 +10,16 @@ module Rungs
     module NextProblems
       Rungs.shelve self
 
-      # How many of the last problems are not asked again, where the band has twice as many facts.
-      LAST = 10
-      # By the working rung, the rungs to aim at; the later one where the band has no problem for the one before.
+      # How many of the last facts are not asked again, where the band has twice as many; of the partners of ten.
+      LAST, LAST_PARTNERS = 10, 2
+      # By the rung worked out by, the rungs to aim at; the later one where the band has no problem for the one before.
       AIMS = { 1 => [2], 2 => [3, 4], 3 => [4] }.freeze
-      # The least part of a problem for reasoning.
-      LEAST_PART = 2
       COUNTED_FROM = { "add" => 4, "subtract" => 5 }.freeze
       # Of problems that tell most, so many one after the other.
       RUNNING = 2
 
-      # problem: a Problem. aim: the rung, 2 to 4, and move: the id of the move hoped for; nil where it is no aim. why:
-      # a sentence or two for the teacher. telling: whether it is asked to see how the child works.
+      # problem: a Problem. aim: the rung, and move: the id of the move hoped for; nil where it is no aim. why: a
+      # sentence or two for the teacher. telling: whether it is asked to see how the child works.
       Proposal = Struct.new(:problem, :aim, :move, :why, :telling, keyword_init: true)
 
       FITTING = {} # rubocop:disable Style/MutableConstant
@@ -29,45 +27,61 @@ module Rungs
 
       module_function
 
-      # @param working [Integer, nil] the working rung; nil where not enough was heard
+      # @param working [Integer, nil] the rung worked out by; nil where not enough was heard
       # @param operation ["add", "subtract"]
       # @param band [String]
-      # @param last [Array<Array<Integer>>] the facts of the last problems, newest last
+      # @param history [History] what the child was asked and knows
       # @param count [Integer]
       # @return [Array<Proposal>] none where there is no aim, or no problem is left that fits
-      def propose(working:, operation:, band:, last: [], count: 3)
-        aim = aim(working, operation, band) or return []
+      def propose(working:, operation:, band:, history: History::NONE, year: "first", count: 3)
+        aim = aim(working, operation, band, year: year, history: history) or return []
 
-        asked = last.last(remembered(band))
-        fresh = fitting(operation, band, working, aim).reject { |each| asked.include?(each.problem.fact) }
+        fresh = fitting(operation, band, working, aim).reject { |each| history.leaves_out?(each.problem, aim) }
         varied(fresh, count)
       end
 
-      # The same for a child, as the estimate has it: what tells most where it is not clear, and something beyond where
-      # there is nothing to aim at.
+      # The same for a child, as the estimate has it: first a problem where a slip that came twice could come again;
+      # what tells most where it is not clear, and something beyond where there is nothing to aim at.
       # @param estimate [Estimate] in that operation and band
-      # @param records [Array<Record>] of the operation, newest last
+      # @param history [History] of the child
+      # @param slip [Slip, nil] that came twice
       # @return [Array<Proposal>] none where not enough was heard: a check-in is due
-      def for_child(estimate, operation:, band:, records:, last: records.map(&:fact), count: 3)
-        return [] unless estimate.working
+      def for_child(estimate, operation:, band:, history:, year: "first", slip: nil, count: 3)
+        return [] unless estimate.enough?
 
         place = { operation: operation, band: band }
-        from = estimate.aim_from or return Telling.propose(estimate, last: last.last(LAST), **place)
-        found = propose(working: from, last: last, count: count, **place)
-        found.any? ? found : Beyond.propose(records, count: count, **place)
+        return Telling.propose(estimate, history: history, **place) unless estimate.knows? || estimate.aim_from
+
+        found = propose(working: estimate.aim_from, history: history, year: year, count: count, **place) unless
+          estimate.knows?
+        found = Beyond.propose(history.records, count: count, **place) if found.nil? || found.empty?
+        again = Slipped.propose(slip, history: history, **place) if slip
+        [again, *found].compact.first(count)
       end
 
       # @return [Integer, nil] the rung to aim at; nil where the band lets no higher one show
-      def aim(working, operation, band)
-        aims = Problem::Band::ALL.fetch(band).aims.fetch(working) { AIMS.fetch(working, []) }
-        aims.find { |aim| fitting(operation, band, working, aim).any? }
+      def aim(working, operation, band, year: "first", history: History::NONE)
+        aims(working, Problem::Band::ALL.fetch(band), year, history).find do |aim|
+          fitting(operation, band, working, aim).any?
+        end
+      end
+
+      # Beginners have an order of their own in some ranges, and begin again with things where they stumble; who has
+      # the partners of ten has nothing more to make there.
+      def aims(working, band, year, history)
+        beginning = year == "kindergarten" ? band.beginning : {}
+        return [1] if working && beginning.any? && history.stumbling?(band.id)
+        return [4] if working == 4 && history.only_nines?(band.id)
+
+        aims = beginning[working] || band.aims[working] || AIMS.fetch(working, [])
+        band.partners && history.partners? ? aims - [4] : aims
       end
 
       # @return [Array<Array<Integer>>, nil] the facts of a band whose numbers fit an aim; nil where none is aimed at
       def facts(operation, band, aim)
         return unless aim.between?(2, 4)
 
-        fitting(operation, band, aim - 1, aim).map { |each| each.problem.fact }
+        fitting(operation, band, aim - 1, aim).map { |each| each.problem.fact }.uniq
       end
 
       # What works towards the aim, that of most use first: of each move hoped for, what practises it.
@@ -78,9 +92,6 @@ module Rungs
         moves.map { |move| Strategy::Move::ALL.fetch(move).practised }.uniq
       end
 
-      # @return [Integer] how many of the last facts are not asked again
-      def remembered(band) = [LAST, Problem::Band::ALL.fetch(band).pairs.map(&:sort).uniq.size / 2].min
-
       # Those of a band, best first, each fact once, the larger number first; worked out once, since every page asks.
       # @return [Array<Proposal>]
       def fitting(operation, band, working, aim)
@@ -88,22 +99,26 @@ module Rungs
           pairs = Problem::Band::ALL.fetch(band).pairs
           problems = pairs.map { |first, second| Problem::Pool.bare(operation, first, second) }
           fit = problems.select { |problem| fits?(problem, aim) }
-          fit.sort_by { |problem| order(problem, working, aim) }.uniq(&:fact)
+          fit.sort_by { |problem| order(problem, working, aim) }.uniq { |each| each.add? ? each.fact : each.exact_fact }
              .map { |problem| proposal(problem, aim) }.freeze
         end
       end
 
       def fits?(problem, aim)
-        return false if problem.add? && problem.first < problem.second
+        return false if !problem.tells? || (problem.add? && problem.first < problem.second)
+        return true if aim == 1
         return counted_on?(problem) if aim == 2
-        return problem.smaller.positive? && problem.affords.include?(aim) if band_of(problem).any_shows
+        return problem.affords.include?(aim) if band_of(problem).any_shows || (aim == 4 && band_of(problem).partners)
 
-        problem.smaller >= LEAST_PART && Strategy::Pull.new(problem).rung == aim
+        Strategy::Pull.new(problem).rung == aim
       end
 
+      # Two or three are put to a number large enough to be held; or go, or are left.
       def counted_on?(problem)
-        from, by = problem.add? ? problem.parts : [problem.whole, problem.given]
-        band_of(problem).counted_on.cover?(by) && by < from && from >= COUNTED_FROM.fetch(problem.operation)
+        few = band_of(problem).counted_on
+        return few.cover?(problem.second) && problem.first >= COUNTED_FROM["add"] if problem.add?
+
+        problem.whole >= COUNTED_FROM["subtract"] && problem.parts.any? { |part| few.cover?(part) }
       end
 
       def band_of(problem) = Problem::Band::ALL.fetch(problem.band)
@@ -140,7 +155,7 @@ module Rungs
           taken << following if following
         end
       end
-      private_class_method :remembered, :fitting, :fits?, :counted_on?, :order, :paths, :proposal, :varied
+      private_class_method :aims, :fits?, :counted_on?, :order, :paths, :proposal, :varied
     end
   end
 end

@@ -60,21 +60,27 @@ module Rungs
       module_function
 
       # @param name [String]
-      # @param rungs [Array<Integer>] those that may be named, as Estimate#told: none, one, or two where it is not clear
-      #   which
+      # @param rungs [Array<Integer>] those that may be named: none, one, or two where it is not clear which; 5 where
+      #   the range is known
       # @param operation ["add", "subtract"]
       # @param band [String]
-      # @param solved [String, nil] "9 + 5 = 14"
-      # @param said [String, nil] how it was worked, as a child would say it
+      # @param known [Array(Integer, Integer), nil] how many facts come at once, of how many heard
+      # @param faint [String, nil] where little was heard, or long ago: "was heard twice, the last on 26 October: …"
+      # @param example [Example, nil]
       # @return [Hash{Symbol => String}] by PARTS
-      def draft(name:, rungs:, operation:, band:, solved: nil, said: nil)
-        page = rungs.empty? ? UNHEARD : PAGES.fetch(rungs.first)
+      def draft(name:, rungs:, operation:, band:, known: nil, faint: nil, example: nil)
+        page = rungs.empty? || faint ? UNHEARD : PAGES.fetch(rungs.first)
         numbers = Problem::Band::ALL.fetch(band).at_home
-        { now: "When #{DOING.fetch(operation)} with #{numbers}, #{name} #{now(rungs, page, operation)}.",
-          example: example(name, solved, said),
+        { now: "When #{DOING.fetch(operation)} with #{numbers}, #{name} #{faint || now(rungs, page, operation)}." \
+               "#{at_once(known) unless faint}",
+          example: example ? told(name, example) : "",
           coming: "Next comes #{page.coming}.",
           home: page.home, caution: page.caution }
       end
+
+      # solved: "9 + 5 = 14". way: how it was worked, as a sentence would say it. said: the words or numbers that were
+      # taken down, which alone stand in quotes. helped: whether there was help.
+      Example = Struct.new(:solved, :way, :said, :helped, keyword_init: true)
 
       def now(rungs, page, operation)
         return doing(page, operation) if rungs.size < 2
@@ -82,15 +88,23 @@ module Rungs
         rungs.map { |rung| "sometimes #{doing(PAGES.fetch(rung), operation)}" }.join(", and ")
       end
 
+      def at_once(known)
+        some, heard = known
+        return "" unless some&.positive?
+
+        " #{Rungs.capital(NumberWords.say(some))} of #{NumberWords.say(heard)} sums asked came at once."
+      end
+
       # Counting on is otherwise when adding than when taking away.
       def doing(page, operation) = page.now.is_a?(Hash) ? page.now.fetch(operation) : page.now
 
-      def example(name, solved, said)
-        return "" unless solved
+      def told(name, example)
+        solved = "#{name} solved #{example.solved}#{', with a little help' if example.helped}"
+        return "#{solved}, saying “#{example.said}”." if example.said
 
-        said ? "#{name} solved #{solved}, working like this: “#{said}”" : "#{name} solved #{solved}."
+        example.way ? "#{solved}: #{example.way}#{'.' unless example.way.end_with?('.')}" : "#{solved}."
       end
-      private_class_method :now, :doing, :example
+      private_class_method :now, :at_once, :doing, :told
     end
   end
 end

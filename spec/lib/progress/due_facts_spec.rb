@@ -5,7 +5,7 @@ RSpec.describe Rungs::Progress::DueFacts do
 
   def answer(day, rung, right: true, fact: [5, 8])
     Rungs::Progress::Record.new(day: monday + day, rung: rung, affords: [1, 2, 3, 4], fact: fact, right: right,
-                                help: "alone")
+                                help: "alone", exact: fact, tells: true)
   end
 
   def due(*answers, on:) = described_class.of(answers, on: monday + on)[[5, 8]]

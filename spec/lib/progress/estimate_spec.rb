@@ -1,203 +1,183 @@
 # frozen_string_literal: true
 
 RSpec.describe Rungs::Progress::Estimate do
-  let(:start) { Date.new(2026, 10, 1) }
+  def all(rung, *texts, **more) = texts.each_with_index.map { |text, at| heard(text, rung, day: at, **more) }
 
-  def record(rung, day: 0, help: "alone", right: true, affords: [1, 2, 3, 4, 5], fact: [5, 9])
-    Rungs::Progress::Record.new(day: start + day, rung: rung, affords: affords, fact: fact, right: right, help: help)
-  end
-
-  def estimate(records, day: records.map { |each| (each.day - start).to_i }.max)
-    described_class.of(records, on: start + day)
-  end
-
-  it "follows the rule of the guide, worked by hand for one record" do
-    # s = 1..5, heard 3: r − s = 2, 1, 0, −1, −2, each over the sum of the weights of r' = 1..5 for that s.
-    weights = { -4 => 0.01, -3 => 0.01, -2 => 0.05, -1 => 0.20, 0 => 0.62, 1 => 0.11, 2 => 0.015, 3 => 0.005,
-                4 => 0.005 }
-    likely = (1..5).map { |s| weights[3 - s] / (1..5).sum { |r| weights[r - s] } }
-    expected = likely.map { |each| each / likely.sum }
-    Rungs::Progress::Filter.start.hear(record(3)).probabilities
-                           .zip(expected) { |got, wanted| expect(got).to be_within(1e-12).of(wanted) }
-  end
-
-  it "drifts between records as the rule says, up u(1 − v) and down v" do
-    surely = Rungs::Progress::Filter.new(probabilities: [0.0, 1.0, 0.0, 0.0, 0.0], day: start, heard: 1,
-                                         rule: Rungs::Progress::Rule::DEFAULT)
-    up, down = 1 - Math.exp(-7 / 70.0), 1 - Math.exp(-7 / 500.0)
-    drifted = surely.send(:drift, 7)
-    [down, 1 - down - (up * (1 - down)), up * (1 - down), 0, 0].zip(drifted) do |wanted, got|
-      expect(got).to be_within(1e-12).of(wanted)
-    end
-  end
-
-  it "keeps probabilities that add up to one through any history" do
-    random = Random.new(5)
-    100.times do
-      day = 0
-      records = Array.new(30) do
-        record([nil, 1, 2, 3, 4, 5].sample(random: random), day: day += random.rand(6),
-                                                            help: %w[alone prompted shown]
-                                                                  .sample(random: random), affords: [1, 2, 3, 5])
+  it "says what a second reading of the guide says, for random children in every range and both operations", :seeds do
+    Rungs::Problem::Band::ALL.ids.product(%w[add subtract]).each do |band, operation|
+      seeds(60, few: 6).each do |seed|
+        random = Random.new(seed)
+        records = any_records(random, random.rand(1..40), operation: operation, band: band)
+        [0, 1, 30, 100].each do |later|
+          day = (records.last.day - Heard::START).to_i + later
+          told = estimate_of(records, band: band, operation: operation, day: day)
+          again = ReadAgain.new(records, band: band, on: Heard::START + day)
+          expect([told.working, told.works_out, told.knowing.heard, told.knowing.known])
+            .to eq([again.working, again.works_out, *again.known])
+          told.filter.probabilities.zip(again.probabilities) { |one, other| expect(one).to be_within(1e-9).of(other) }
+          expect(told.confidence).to be_within(1e-9).of(again.confidence)
+        end
       end
-      expect(Rungs::Progress::Filter.through(records).probabilities.sum).to be_within(1e-9).of(1)
     end
   end
 
-  it "hears nothing against making ten in a problem that does not afford it" do
-    before = Rungs::Progress::Filter.through(Array.new(6) { |day| record(4, day: day) })
-    not_afforded = before.hear(record(3, day: 6, affords: [1, 2, 3, 5]))
-    afforded = before.hear(record(3, day: 6))
-    expect(not_afforded.probabilities[3]).to be > afforded.probabilities[3]
+  it "hears how a child works it out past facts that are known long before: one counts all, one counts on" do
+    easy = %w[7+1 1+9 8+1 6+1]
+    counts_all = estimate_of(all(1, "6 + 3", "3 + 5", "4 + 5") + all(5, *easy))
+    expect([counts_all.working, counts_all.knowing.known, counts_all.words.works])
+      .to eq([1, 0, "works out mostly by counting all"])
+    counts_on = estimate_of(all(2, "5 + 3", "6 + 3", "4 + 5", "3 + 5") + all(5, "7 + 1", "8 + 1"))
+    expect([counts_on.working, counts_on.words.works]).to eq([2, "works out mostly by counting on"])
+    doubles = estimate_of(all(5, "4 + 4", "3 + 3", "5 + 5") + all(1, "6 + 3", "3 + 5", "2 + 7"))
+    expect([doubles.working, doubles.knowing.heard]).to eq([1, 3])
   end
 
-  it "lets help weigh less" do
-    alone, prompted, shown = %w[alone prompted shown].map do |help|
-      Rungs::Progress::Filter.start.hear(record(4,
-                                                help: help)).probabilities[3]
-    end
-    expect([alone, prompted, shown]).to eq([alone, prompted, shown].sort.reverse)
+  it "never says a rung that nobody heard alone, nor one from fewer than two, or from help" do
+    helped = %w[9+4 8+5 7+6].map { |text| heard(text, 4, help: "prompted") }
+    expect(estimate_of(helped, band: "bridge").working).to be_nil
+    expect(estimate_of([heard("6 + 3", 2)]).working).to be_nil
+    mixed = [heard("6 + 3", 1), heard("3 + 5", 3), *all(2, "4 + 5", "2 + 7", "2 + 6", help: "prompted")]
+    expect(estimate_of(mixed).works_out).to eq(1).or eq(3)
   end
 
-  it "passes over what is off the ladder, and says when not enough was heard" do
-    expect(estimate([record(nil), record(nil, day: 1)]).working).to be_nil
-    expect(estimate([record(2)]).working).to be_nil
-    expect(estimate([record(2)]).reason).to eq("1 answer: count on, today; one more and a rung stands here.")
-    expect(estimate([record(2)]).words).to have_attributes(works: nil, title: nil)
-    expect(described_class.of([], on: start).reason).to eq("No rung heard here yet.")
+  it "weighs a make ten as parts where no problem goes through ten, and keeps its name" do
+    told = estimate_of(all(4, "6 + 4", "7 + 3", "2 + 8"))
+    expect([told.works_out, told.words.works]).to eq([3, "works out mostly by making ten"])
+    expect(estimate_of(all(4, "9 + 4", "8 + 5", "7 + 6"), band: "bridge").works_out).to eq(4)
   end
 
-  it "finds the working rung, becomes unsure in silence and never moves by it" do
-    records = Array.new(6) { |day| record(2, day: day) }
-    fresh, silent, long_silent = [5, 65, 200].map { |day| estimate(records, day: day) }
-    expect([fresh.working, silent.working]).to eq([2, 2])
-    expect(silent.confidence).to be_within(1e-9).of(fresh.confidence / 2)
-    expect(long_silent.working).to be_nil
-    expect(long_silent.reason).to include("Not enough heard: 6 answers, the last 195 days ago")
+  it "becomes unsure in silence, and never moves by it; a summer is no climb" do
+    counted = all(1, "6 + 3", "3 + 5", "4 + 5", "2 + 7")
+    told = [0, 20, 60, 85].map { |later| estimate_of(counted, day: 3 + later) }
+    expect(told.map(&:works_out)).to eq([1, 1, 1, nil])
+    expect(told.map(&:confidence)).to eq(told.map(&:confidence).sort.reverse)
+    after = estimate_of([*counted, heard("5 + 3", 1, day: 73)])
+    expect([after.works_out, after.confidence]).to match([1, be > 0.8])
+    short, long = [21, 300].map { |gap| estimate_of([*counted, heard("5 + 3", 2, day: 3 + gap)]).filter.probabilities }
+    expect(short).to eq(long)
   end
 
-  it "leaves out what happened later" do
-    records = Array.new(4) { |day| record(2, day: day) } + Array.new(4) { |day| record(5, day: 30 + day) }
-    expect(estimate(records, day: 4).working).to eq(2)
-    expect(estimate(records, day: 34).working).to eq(5)
+  it "hears a count all on any problem, and other ways on easy ones hardly" do
+    on_doubles = estimate_of(all(1, "4 + 4", "5 + 5", "3 + 3"))
+    expect([on_doubles.works_out, on_doubles.recent]).to eq([1, {}])
+    easy = estimate_of(all(2, "7 + 1", "8 + 1", "9 + 1", "6 + 1"))
+    expect([easy.works_out, easy.filter.probabilities.max]).to match([nil, be < 0.75])
   end
 
-  it "takes the lower of two equally likely rungs" do
-    even = Rungs::Progress::Filter.new(probabilities: [0.0, 0.4, 0.2, 0.4, 0.0], day: start, heard: 5,
-                                       rule: Rungs::Progress::Rule::DEFAULT)
-    expect(even.likeliest).to eq(2)
-  end
+  describe "of what is known" do
+    facts = ["2 + 4", "2 + 5", "3 + 4", "2 + 6", "3 + 5", "2 + 7", "3 + 6", "4 + 5", "2 + 8", "3 + 7", "4 + 6"]
 
-  describe "secure" do
-    let(:solid) { Array.new(6) { |index| record(3, day: index, fact: [index % 3, 9]) } }
-
-    it "needs records alone, on different facts, on different days, mostly right" do
-      expect(estimate(solid)).to be_secure
-      expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.help = "prompted" } })).not_to be_secure
-      expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.fact = [1, 9] } })).not_to be_secure
-      expect(estimate(solid.map { |each| each.dup.tap { |copy| copy.day = start } })).not_to be_secure
-      expect(estimate(solid.each_with_index.map do |each, index|
-        each.dup.tap do |copy|
-          copy.right = index > 1
-        end
-      end)).not_to be_secure
+    it "takes three quarters of eight facts heard, and not of seven, for the range" do
+      knows = ->(known, heard) { estimate_of(all(5, *facts.first(known)) + all(3, *facts[known...heard])).knows? }
+      expect([knows[6, 8], knows[5, 8], knows[7, 7], knows[8, 11], knows[9, 11]])
+        .to eq([true, false, false, false, true])
+      eight = estimate_of(all(5, *facts.first(8)) + all(1, *facts.last(3)))
+      expect([eight.working, eight.words.works])
+        .to eq([1, "works out mostly by counting all; knows 8 of 11 facts heard"])
     end
 
-    it "forgets what is older than six weeks, and says what is lacking" do
-      old = estimate(solid + [record(3, day: 60, fact: [2, 9])], day: 60)
-      expect(old).not_to be_secure
-      expect(estimate(solid.map do |each|
-        each.dup.tap do |copy|
-          copy.fact = [1, 9]
-        end
-      end).reason).to include("To be secure: two on other facts.")
-      expect(estimate(solid.first(5).map do |each|
-        each.dup.tap do |copy|
-          copy.help = "prompted" if each.day > start + 2
-        end
-      end).reason)
-        .to include("To be secure: one more answer without help.")
-      expect(estimate(solid).reason).to start_with("Clear. Part–whole in 6 of the last 6 answers")
-        .and end_with("Secure: 6 answers without help in the last six weeks, 6 of them right.")
+    it "unlearns by a wrong answer or a count, not by another way" do
+      known = ->(*later) { estimate_of([heard("3 + 5", 5), *later]).knowing.known }
+      expect([known[], known[heard("5 + 3", 3, day: 1)], known[heard("3 + 5", 2, day: 1)]]).to eq([1, 1, 0])
+      expect([known[heard("3 + 5", 5, day: 1, right: false)], known[heard("3 + 5", 1, day: 1, help: "shown")]])
+        .to eq([0, 1])
+      again = [heard("3 + 5", 2, day: 1), heard("3 + 5", 5, day: 2)]
+      expect([known[*again], known[heard("3 + 5", nil, day: 1, right: false)]]).to eq([1, 1])
+    end
+
+    it "has two facts of a whole where one goes, and p + □ with the taking away" do
+      told = estimate_of([heard("9 − 4", 5), heard("9 − 5", 2), heard("4 + ? = 9", 5, day: 1)], operation: "subtract")
+      expect([told.knowing.heard, told.knowing.known]).to eq([2, 1])
+    end
+
+    it "asks two and three of five, five of ten and some, and never says it of all to twenty or a hundred" do
+      to5 = ->(*texts) { estimate_of(all(5, *texts), band: "to5").knows? }
+      expect([to5["1 + 2", "1 + 3", "1 + 4"], to5["1 + 2", "1 + 3", "2 + 3"]]).to eq([false, true])
+      teens = (2..6).map { |ones| "10 + #{ones}" }
+      expect(estimate_of(all(5, *teens), band: "teens").knows?).to be(true)
+      expect(estimate_of(all(5, *teens.first(4)), band: "teens").knows?).to be(false)
+      many = (2..9).map { |ones| "11 + #{ones - 1}" }
+      expect(estimate_of(all(5, *many), band: "to20").knows?).to be(false)
+    end
+
+    it "lets it go in silence, and what is worked out stands again where that is surer" do
+      told = all(5, *facts) + [heard("3 + 5", 5, day: 30)]
+      expect([estimate_of(told, day: 100).knows?, estimate_of(told, day: 150).knows?]).to eq([true, false])
+    end
+
+    it "says where facts are only counted, and what a family asks" do
+      family = ->(name, *records) { estimate_of(records, band: "family:#{name}") }
+      expect(family["double", *all(1, "4 + 4", "3 + 3", "5 + 5")].working).to be_nil
+      expect(family["ten_partner", *all(5, "2 + 8", "3 + 7", "4 + 6")].knows?).to be(true)
+      tops = %w[nine bridge near_double ten_partner].map { |name| Rungs::Progress::Scope.of("add", "family:#{name}").top }
+      expect(tops).to eq([4, 4, 4, 3])
     end
   end
 
-  it "sees an emerging rung only where it came alone, right and of late" do
-    base = Array.new(6) { |day| record(2, day: day) }
-    expect(estimate(base + [record(4, day: 6)]).emerging).to eq(4)
-    expect(estimate(base + [record(4, day: 6, help: "prompted")]).emerging).to be_nil
-    expect(estimate(base + [record(4, day: 6, right: false)]).emerging).to be_nil
-    expect(estimate(base + [record(4, day: 6), *Array.new(6) { |day| record(2, day: 31 + day) }]).emerging).to be_nil
+  it "is secure by four alone that tell, on three facts and two days, most right, and for ten one without nine" do
+    secure = ->(*texts, rung: 4, **more) { estimate_of(all(rung, *texts, **more), band: "bridge").secure? }
+    expect(secure["9 + 4", "9 + 5", "8 + 5", "9 + 3", "7 + 6"]).to be(true)
+    nines = estimate_of(all(4, "9 + 4", "9 + 5", "9 + 3", "9 + 6", "9 + 2"), band: "bridge")
+    expect([nines.secure?, nines.lacking, nines.reason]).to match([false, { other: 1 }, /one without a nine/])
+    expect(secure["9 + 4", "8 + 5", "7 + 6"]).to be(false)
+    expect(estimate_of(all(2, "6 + 3", "3 + 6", "6 + 3", "3 + 6", "5 + 4")).lacking).to eq({ facts: 1 })
   end
 
-  it "names what was heard where the likeliest rung was not" do
-    to5 = [3, 5, 3, 5, 5].each_with_index.map do |rung, day|
-      record(rung, day: day, affords: [1, 2, 3, 5], fact: [2, 3])
-    end
-    told = estimate(to5)
-    expect(told).to have_attributes(working: 4, told: [3, 5], title: "part–whole / known",
-                                    mostly?: false)
-    expect(told.words.works).to eq("works now by part–whole, now by known facts")
-    expect(told.reason).to eq("Not clear yet: known 3, part–whole 2 of the last 5, the last today; make ten " \
-                              "could show in none of these.")
-    expect(described_class.of([], on: start)).to have_attributes(told: [], title: nil)
-  end
-
-  it "says mostly only where half of the last seven were on that rung, or two more than on any other" do
-    clear = estimate([2, 2, 2, 2, 3, 2, 1].each_with_index.map { |rung, day| record(rung, day: day) })
-    expect(clear).to have_attributes(working: 2, mostly?: true, told: [2], title: "count on")
-    expect(clear.words).to have_attributes(works: "works mostly by counting on")
-    leads = estimate([4, 2, 2, 2, 3, 1, 5].each_with_index.map { |rung, day| record(rung, day: day) })
-    expect([leads.working, leads.recent[2], leads.mostly?]).to eq([2, 3, true])
-    mixed = estimate([2, 5, 2, 3, 5, 3, 2, 5].each_with_index.map { |rung, day| record(rung, day: day) })
-    expect(mixed.mostly?).to be(false)
-    expect(mixed.reason).to match(/\ANot clear yet: known 3, count on 2, part–whole 2 of the last 7, the last today/)
-  end
-
-  it "says that several ways are used where ten answers, most of them right, lie on two rungs or more" do
-    rungs = [1, 2, 3, 2, 3, 5, 3, 2, 5, 5]
-    told = lambda { |wrong, many = 10|
-      estimate(rungs.last(many).each_with_index.map { |rung, day| record(rung, day: day, right: day >= wrong) })
+  it "sees an emerging rung only where it came alone, right, of late and on a problem that tells" do
+    emerging = lambda { |text, rung, day: 5, **more|
+      estimate_of([*all(1, "6 + 3", "3 + 5", "4 + 5", "2 + 7", "6 + 2"), heard(text, rung, day: day, **more)]).emerging
     }
-    expect(told.call(2)).to have_attributes(several?: true, mostly?: false, aim_from: 2, told: [2, 5])
-    expect(told.call(2).reason).to start_with("Uses several ways, which is healthy: known 3, count on 2")
-    expect(told.call(2).words.sureness).to eq("several ways")
-    expect([told.call(3).several?, told.call(3).aim_from, told.call(0, 9).several?]).to eq([false, nil, false])
-    expect(estimate(Array.new(10) { |day| record(2, day: day) })).to have_attributes(several?: false, aim_from: 2)
+    expect([emerging["4 + 3", 3], emerging["4 + 3", 3, help: "prompted"], emerging["4 + 3", 3, right: false],
+            emerging["4 + 4", 3], emerging["4 + 3", 5]]).to eq([3, nil, nil, nil, nil])
   end
 
-  it "never names a rung that its own counts do not, through any history" do
-    random = Random.new(3)
-    300.times do
-      told = estimate(Array.new(random.rand(2..16)) do |day|
-        record(random.rand(1..5), day: day, right: random.rand < 0.9)
-      end)
-      next unless told.working
+  it "says mostly where half of the last seven that tell were so, or two more than any other" do
+    mostly = lambda { |*rungs|
+      texts = ["6 + 3", "3 + 5", "4 + 5", "2 + 7", "2 + 6", "3 + 4", "2 + 4", "3 + 6"]
+      told = estimate_of(rungs.each_with_index.map { |rung, at| heard(texts[at], rung, day: at) })
+      [told.works_out, told.mostly?, told.aim_from]
+    }
+    expect(mostly[2, 2, 2, 2]).to eq([2, true, 2])
+    expect(mostly[1, 1, 1, 2, 2, 2]).to match([anything, true, anything])
+    expect(mostly[1, 3, 2, 1, 3, 2, 3]).to match([anything, false, nil])
+  end
 
-      best = told.recent.values.max
-      expect(told.told.map { |rung| told.recent[rung] }.max).to eq(best)
-      expect(told.told.size).to eq(1).or(eq(2))
-      expect(told.recent[told.working]).to eq(best) if told.mostly?
+  it "calls several ways healthy after ten answers, most right, where none of the two is counting all" do
+    texts = ["6 + 3", "3 + 5", "4 + 5", "2 + 7", "2 + 6"] * 2
+    told = lambda { |rungs, wrong: 0|
+      estimate_of(rungs.each_with_index.map { |rung, at| heard(texts[at], rung, day: at, right: at >= wrong) })
+    }
+    mixed = [2, 2, 3, 2, 3, 1, 3, 2, 1, 3]
+    healthy = told[mixed]
+    expect([healthy.several?, healthy.aim_from, healthy.words.sureness]).to eq([true, 2, "several ways"])
+    expect(healthy.reason).to start_with("Uses several ways, which is healthy: ")
+    expect([told[mixed, wrong: 3], told[mixed.drop(1)], told[[1, 1, 2, 1, 2, 3, 2, 1, 3, 2]]].map(&:several?))
+      .to eq([false] * 3)
+    steady = told[[2, 2, 2, 3, 3, 3, 3, 3, 3, 3]]
+    expect([steady.mostly?, steady.several?]).to eq([true, false])
+  end
+
+  it "says no more than what was heard, from two answers or from four weeks of silence" do
+    two = estimate_of([heard("6 + 3", 2), heard("3 + 5", 2, day: 25)], day: 54)
+    expect([two.working, two.reason]).to eq([2, "Heard twice, the last on 26 October: counting on."])
+    helped = [heard("6 + 3", 2), heard("3 + 5", 2, help: "prompted"), heard("4 + 5", 2, day: 1)]
+    long_ago = estimate_of(helped, day: 40)
+    expect(long_ago.words.works).to eq("was heard 3 times, the last on 2 October: counting on, 1 with help")
+    expect(estimate_of([heard("6 + 3", 2)]).reason).to eq("1 answer: count on, today; one more and a rung stands here.")
+  end
+
+  it "names in words only what was heard, no chance as a figure, through any history", :seeds do
+    seeds(200, few: 40).each do |seed|
+      random = Random.new(seed)
+      records = any_records(random, random.rand(1..20), band: %w[to5 to10 bridge].sample(random: random))
+      band = Rungs::Problem::Band.of(records.first.fact)
+      told = estimate_of(records, band: band, day: 90)
+      said = [told.title, told.reason, told.words.works, *told.words.repertoire].join(" ")
+      expect(said).not_to match(/%|0\.\d|\bnil\b/)
+      heard = records.filter_map(&:rung).uniq
+      unheard = Rungs::Strategy::Rung::ALL.reject { |rung| heard.include?(rung.level) }
+      expect(unheard.map(&:doing).select { |doing| said.include?(doing) }).to eq([])
     end
-  end
-
-  it "says nothing of a rung in words that was not heard, and no chance as a figure, through any history" do
-    random = Random.new(8)
-    200.times do
-      records = Array.new(random.rand(1..14)) do |index|
-        record(random.rand(1..5), day: index * random.rand(1..20), affords: [1, 2, 3, 5])
-      end
-      told = estimate(records.sort_by(&:day))
-      expect(records.last(12).map(&:rung)).to include(*told.told) if told.working
-      expect(told.reason).not_to match(/\d\.\d|%|in 100/)
-    end
-  end
-
-  it "shows the repertoire and how steady it is, in counts" do
-    told = estimate(Array.new(3) { |day| record(2, day: day) } + [record(4, day: 3)])
-    expect(told).to have_attributes(repertoire: [0, 3, 0, 1, 0], steadiness: 0.75, commonest: [2, 3])
-    expect(told.words).to have_attributes(repertoire: ["make ten 1", "count on 3"])
-    expect(described_class.of([], on: start)).to have_attributes(steadiness: nil, commonest: nil)
   end
 end
 
@@ -205,41 +185,43 @@ RSpec.describe Rungs::Progress::Rule do
   let(:rule) { described_class::DEFAULT }
   let(:rungs) { Rungs::Clip::Agreement::RUNGS }
 
-  def shares(affords, ear)
-    (1..5).map { |from| affords.map { |rung| rule.share(rung, from: from, affords: affords, ear: ear) } }
+  def shares(top, ear)
+    levels = (1..top)
+    table = ear&.among(levels)
+    levels.map { |from| levels.map { |rung| rule.share(rung, from: from, among: [*levels], ear: table) } }
   end
 
   it "is not changed by a perfect ear, and shares what was heard with a neighbour for one that mixes them up" do
     perfect = Rungs::Clip::Confusions.new(rungs.map { |rung| [rung, rung] } * 20)
-    [[1, 2, 3, 4, 5], [1, 2, 5], [1, 2, 3, 5]].each do |affords|
-      plain = shares(affords, nil).flatten
-      shares(affords, perfect).flatten.zip(plain) { |with, without| expect(with).to be_within(1e-12).of(without) }
+    mixing = Rungs::Clip::Confusions.new(([%w[make_ten part_whole]] * 30) + ([%w[make_ten make_ten]] * 30) +
+                                         ([%w[known_fact make_ten]] * 30))
+    [3, 4].each do |top|
+      shares(top, perfect).flatten.zip(shares(top, nil).flatten) do |one, other|
+        expect(one).to be_within(1e-12).of(other)
+      end
+      expect(shares(top, mixing).map(&:sum)).to all(be_within(1e-9).of(1))
     end
-    mixing = Rungs::Clip::Confusions.new(([%w[make_ten part_whole]] * 30) + ([%w[make_ten make_ten]] * 30))
-    heard, plain = [mixing, nil].map { |ear| rule.share(3, from: 4, affords: [1, 2, 3, 4, 5], ear: ear) }
-    expect(heard).to be > plain
-    expect(shares([1, 2, 3, 4, 5], mixing).map(&:sum)).to all(be_within(1e-9).of(1))
-    weight = (rule.weight(-1) * mixing.chance(3, 3)) + (rule.weight(0) * mixing.chance(3, 4))
-    expect(rule.heard_as(3, 4, mixing)).to be_within(1e-9).of(weight)
+    expect(shares(4, mixing)[3][2]).to be > shares(4, nil)[3][2]
+    expect(mixing.among(1..4).map(&:sum)).to all(be_within(1e-12).of(1))
   end
 end
 
 RSpec.describe Rungs::Progress::Running do
-  it "says of today and every later day what all records together say, for random histories" do
-    20.times do |seed|
-      random, day = Random.new(seed), Date.new(2026, 1, 5)
-      records = Array.new(60) do
-        day += [0, 0, 1, 3, 9].sample(random: random)
-        rung = [nil, 1, 2, 3, 4, 5].sample(random: random)
-        Rungs::Progress::Record.new(day: day, rung: rung, affords: [1, 2, 3, 4, 5].sample(3, random: random).sort,
-                                    fact: [random.rand(9),
-                                           9], right: random.rand < 0.8, help: %w[alone prompted shown]
-                                                                               .sample(random: random))
+  it "says of today and every later day what all records together say, carried on one by one", :seeds do
+    seeds(40, few: 8).each do |seed|
+      band = %w[to5 to10 bridge teens][seed % 4]
+      records = any_records(Random.new(seed), 60, band: band)
+      scope, facts = Rungs::Progress::Scope.of("add", band), {}
+      running = records.reduce(described_class.start(scope)) do |before, record|
+        before.hear(record, facts[record.exact]).tap do
+          facts[record.exact] = Rungs::Progress::Knowing.after(facts[record.exact], record) if record.about_fact?
+        end
       end
-      running = described_class.through(records)
+      last = records.reverse.find(&:on_ladder?).day
       [0, 1, 20, 41, 43, 200].each do |later|
-        told, carried = Rungs::Progress::Estimate.of(records, on: day + later), running.estimate(on: day + later)
-        asked = %i[working confidence secure? emerging repertoire steadiness reason]
+        told, carried = estimate_of(records, band: band, day: (last - Heard::START).to_i + later),
+running.estimate(on: last + later)
+        asked = %i[working works_out confidence secure? emerging repertoire mostly? several? aim_from]
         expect(asked.map { |name| carried.public_send(name) }).to eq(asked.map { |name| told.public_send(name) })
       end
       expect(running.recent.size).to be < records.size

@@ -8,14 +8,11 @@ RSpec.describe Rungs::Progress::Listening do
   end
 
   def estimate(rungs, days_ago: 1)
-    records = rungs.each_with_index
-                   .map do |rung, index|
-      Rungs::Progress::Record.new(day: today - days_ago - rungs.size + index, rung: rung,
-                                  affords: [1, 2, 3, 4, 5], fact: [index % 4,
-                                                                   9], right: true,
-                                  help: "alone")
+    records = rungs.each_with_index.map do |rung, index|
+      Rungs::Progress::Record.on(problem("#{2 + (index % 4)} + 9 = ?"), day: today - days_ago - rungs.size + index,
+                                                                        rung: rung, right: true, help: "alone")
     end
-    Rungs::Progress::Estimate.of(records, on: today)
+    Rungs::Progress::Estimate.of(records, on: today, scope: Rungs::Progress::Scope.of("add", "bridge"))
   end
 
   def school_days(count) = Rungs::SchoolDays.from(today, count)
@@ -40,8 +37,8 @@ RSpec.describe Rungs::Progress::Listening do
     sure = [2] * 8
     children = [child("Old", today - 20), child("Sure", today - 2, estimate: estimate(sure)),
                 child("Slips", today - 2, estimate: estimate(sure), slip: "one left out"),
-                child("Rises", today - 2, estimate: estimate([*sure, 4])), child("Once", today - 2,
-                                                                                 estimate: estimate([2])),
+                child("Rises", today - 2, estimate: estimate([*sure, *sure, 3])), child("Once", today - 2,
+                                                                                        estimate: estimate([2])),
                 child("Torn", today - 2,
                       estimate: estimate(sure,
                                          days_ago: 40))]
@@ -51,7 +48,7 @@ RSpec.describe Rungs::Progress::Listening do
     expect(turns.map(&:name)).to eq(%w[Oldest Older Long Old Once Torn Rises Slips])
     expect(turns.last(4).map(&:reason)).to eq([
       "has not been heard enough with these numbers", "is not clear yet: one more answer helps",
-      "has shown making ten: is it there again?", "has slipped twice: one left out"
+      "has shown part–whole: is it there again?", "has slipped twice: one left out"
     ])
   end
 

@@ -13,9 +13,10 @@ module Rungs
 
         attr_reader :answers
 
-        def self.start(band: nil)
+        # @param facts [Hash] as CheckIn.start takes them
+        def self.start(band: nil, facts: {})
           new(Problem::OPERATIONS.to_h do |operation|
-            [operation, CheckIn.start(operation: operation, band: band)]
+            [operation, CheckIn.start(operation: operation, band: band, facts: facts)]
           end, [])
         end
 
@@ -26,9 +27,9 @@ module Rungs
           freeze
         end
 
-        def hear(problem, rung)
-          heard = @alone.merge(problem.operation => @alone.fetch(problem.operation).hear(problem, rung))
-          Both.new(heard, answers + [Answer.new(problem: problem, rung: rung)])
+        def hear(problem, rung, right: true)
+          heard = @alone.fetch(problem.operation).hear(problem, rung, right: right)
+          Both.new(@alone.merge(problem.operation => heard), answers + heard.answers.last(1))
         end
 
         def choose(random)
@@ -41,7 +42,9 @@ module Rungs
         def found = @alone.keys.to_h { |operation| [operation, within(operation).standing] }
 
         def clear?
-          answers.count(&:rung) >= LEAST && @alone.keys.all? { |operation| within(operation).confidence >= CLEAR }
+          answers.count(&:rung) >= LEAST && @alone.keys.all? do |operation|
+            within(operation).then { |one| one.known? || one.confidence >= CLEAR }
+          end
         end
 
         def done? = clear? || answers.size >= MOST
@@ -60,7 +63,7 @@ module Rungs
             [standing, chance * beside(operation, standing, other.chances)]
           end
           total = likely.values.sum
-          CheckIn.new(operation: operation, band: own.band, answers: own.answers,
+          CheckIn.new(operation: operation, band: own.band, answers: own.answers, facts: own.facts,
                       chances: likely.transform_values { |each| each / total })
         end
 
@@ -72,7 +75,7 @@ module Rungs
           end
         end
 
-        def told(one) = one.summary(clear: one.confidence >= CLEAR).sub(/\A./, &:downcase)
+        def told(one) = one.summary(clear: one.known? || one.confidence >= CLEAR).sub(/\A./, &:downcase)
         def steps(adding, taking_away) = height(adding) - height(taking_away)
         def height(standing) = (BANDS.index(standing.band).to_i * 4) + standing.rung
       end

@@ -6,8 +6,6 @@ module Rungs
       # Where there is nothing to aim at: a fact that is right here in another way, with a missing part, in the next
       # ten; and every second time one that was reasoned right before, to hear whether it comes at once.
       module Beyond
-        # How often a fact was reasoned right before it is asked by heart.
-        OFTEN = 2
         WAYS = { "Ask for another way of the same." => ->(operation, p, q) { Problem::Pool.bare(operation, p, q) },
                  "The same with a part missing." => ->(_, p, q) { read("#{q} + ? = #{p + q}") },
                  "The same on both sides of the sign." => ->(_, p, q) { read("#{p} + #{q} = ? + #{q + 1}") if p > 1 },
@@ -22,7 +20,7 @@ module Rungs
         # @param records [Array<Record>] of the operation, newest last
         # @return [Array<Proposal>]
         def propose(records, operation:, band:, count: 3)
-          there = records.select { |each| each.weighed? && each.fact.size == 2 && Problem::Band.of(each.fact) == band }
+          there = records.select { |each| each.on_ladder? && each.exact && Problem::Band.of(each.fact) == band }
           by_heart = records.size.even? ? again(there, operation).first(1) : []
           [*by_heart, *ways(there, operation)].first(count)
         end
@@ -36,11 +34,13 @@ module Rungs
 
         # Facts reasoned right, not known yet and not answered wrong since.
         def again(records, operation)
-          open = records.group_by(&:fact).select do |_, all|
-            all.last.right && all.none? { |each| each.rung == 5 && each.right } && reasoned(all) >= OFTEN
+          known = History.new(records).known
+          open = records.group_by(&:exact).select do |fact, all|
+            all.last.right && !known[fact] && reasoned(all) >= DueFacts::OFTEN
           end
           open.sort_by { |fact, all| [-reasoned(all), fact.sum, fact] }.map do |fact, all|
-            Proposal.new(problem: Problem::Pool.bare(operation, fact.max, fact.min), telling: false,
+            numbers = operation == "add" ? fact.reverse : [fact.last, fact.first - fact.last]
+            Proposal.new(problem: Problem::Pool.bare(operation, *numbers), telling: false,
                          why: "Reasoned right #{reasoned(all)} times: hear whether it comes at once.")
           end
         end

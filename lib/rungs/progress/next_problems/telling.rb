@@ -8,20 +8,22 @@ module Rungs
       module Telling
         module_function
 
-        # @param estimate [Estimate] with a working rung
-        # @param last [Array<Array<Integer>>] the facts of the last problems
+        # @param estimate [Estimate] of a child of whom enough was heard
+        # @param history [History]
         # @return [Array<Proposal>] at most RUNNING
-        def propose(estimate, operation:, band:, last: [])
-          chances = estimate.filter.probabilities
-          problems = CheckIn.telling(operation: operation, band: band, chances: chances, last: last, count: RUNNING)
+        def propose(estimate, operation:, band:, history: History::NONE)
+          chances = estimate.filter.on([estimate.on, *estimate.filter.day].max)
+          problems = CheckIn.telling(operation: operation, band: band, chances: chances, history: history,
+                                     count: RUNNING)
           problems.map do |problem|
             Proposal.new(problem: problem, why: why(problem, chances), telling: true)
           end
         end
 
-        # The two likeliest rungs that it lets show, as they would sound.
+        # The two likeliest ways that it lets show, as they would sound.
         def why(problem, chances)
-          rungs = problem.affords.max_by(2) { |level| chances[level - 1] }.sort.reverse
+          levels = problem.affords.select { |level| level <= chances.size }
+          rungs = levels.max_by(2) { |level| chances[level - 1] }.sort.reverse
           said = rungs.map { |level| "“#{Strategy::Path.usual(problem, level).says}”" }
           "Not clear yet, and this would tell most: #{said.join(' or ')}"
         end
