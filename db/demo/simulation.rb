@@ -21,7 +21,7 @@ module Demo
 
     # In which week a fact of each range comes to be known by a child in the middle; those that tell nearly nothing come
     # in a fraction of that time.
-    LEARNT = { "to5" => 3, "to10" => 9, "teens" => 8, "bridge" => 24 }.freeze
+    LEARNT = { "to5" => 6, "to10" => 14, "teens" => 12, "bridge" => 30 }.freeze
     EASY = 0.2
 
     # @param classroom [Records::Classroom] with no lessons yet
@@ -64,7 +64,7 @@ module Demo
                %w[to5
                   to10].sample(random: @random)
              else
-               %w[to5 to10 to10 teens bridge bridge].sample(random: @random)
+               %w[to10 to10 to10 teens bridge bridge].sample(random: @random)
              end
       posed = lesson.problems.map(&:problem)
       problem = Rungs::Problem::Pool.new(situation: situation, band: band).draw(1, random: @random, except: posed).first
