@@ -4,8 +4,8 @@ require "concurrent/map"
 
 module Drawings
   # Facts as a map: one number down, one across, the whole in the cell, tinted by a rung, or empty. A cell may be a
-  # link, and may carry a mark that says more: a filled dot (known), a ring (reasoned), a small stroke (counted), a cross
-  # (wrong).
+  # link, and may carry a mark that says more: a filled dot (known), a ring (reasoned), a small stroke (counted), a
+  # cross (wrong).
   class Square
     SIZE, EDGE = 40, 34
     MARKS = %w[known reasoned counted wrong].freeze

@@ -73,12 +73,12 @@ module Rungs
       end
 
       # What the group does, in a few words: the first thing that no other group does; where there is none, the same in
-      # another way.
+      # another way once, then something beside it.
       def heading(most, practised, taken)
         own = practised if practised.any?
         own ||= most ? BESIDE : UNHEARD
-        otherwise = own.product(OTHERWISE).map { |thing, way| "#{thing}, #{way}" }
-        (own + otherwise).find { |name| !taken.include?(name) } || own.first
+        again, *otherwise = own.product(OTHERWISE).map { |thing, way| "#{thing}, #{way}" }
+        [*own, again, *BESIDE, *otherwise].find { |name| !taken.include?(name) } || own.first
       end
       private_class_method :group, :reason, :heading
     end
