@@ -53,7 +53,8 @@ RSpec.describe "What pages say" do
   end
 
   it "of paper, files, people and visits" do
-    holds("/sheets/ROOM" => ["For today", "Clipboard"], "/records/ROOM" => ["Take out", "Bring in", "How long", "Who looked"],
+    holds("/sheets/ROOM" => ["For today", "Clipboard"],
+          "/records/ROOM" => ["Take out", "Bring in", "How long", "Who looked"],
           "/people/ROOM" => ["Ms Reva", "teacher since"], "/account/classes/ROOM" => %w[Anouk Zuri Class],
           "/coach/" => ["Classes I coach"], "/gallery/" => ["Gallery"])
   end
