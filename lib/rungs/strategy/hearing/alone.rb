@@ -16,26 +16,29 @@ module Rungs
         end
 
         def candidates
-          unless @seconds
-            return [unseen(0.6, "only the answer, and no time was taken"),
-                    recall(0.4, "only the answer; at once, it would be known")]
-          end
-          return [unseen(0.9, "only the answer, after #{@seconds} seconds: nobody saw how")] if @seconds > QUICK_SECONDS
-          return [recall(0.9, "only the answer, within #{QUICK_SECONDS} seconds")] if @problem.right?(@said)
+          return [unseen(0.9, "only the answer, after #{@seconds} seconds: nobody saw how")] if slow?
+          return wrong(@seconds ? "quick, and not right" : "only the answer, and not right") unless right?
+          return [recall(0.9, "only the answer, within #{QUICK_SECONDS} seconds")] if @seconds
 
-          [recall(0.55, "quick, and not right"),
-           Candidate.off("guess", 0.45, @said, "quick, and not right: it may be a guess")]
+          [unseen(0.6, "only the answer, and no time was taken"),
+           recall(0.4, "only the answer; at once, it would be known")]
         end
 
         private
 
-        def unseen(weight, why) = Candidate.off("unseen", weight, @said, why)
+        def slow? = @seconds && @seconds > QUICK_SECONDS
+        def right? = @problem.right?(@said)
 
-        def recall(weight, why)
-          from = @problem.right?(@said) ? nil : @origin.call(@said)
-          why = "#{why}; it may come from: #{from.title}" if from
-          Candidate.of(Move::ALL.fetch("recall"), weight, @said, why, slip: from&.id)
+        # Nobody knows a fact that is not so.
+        def wrong(told)
+          from = @origin.call(@said)
+          why = from ? "#{told}: nobody saw how; it may come from: #{from.title}" : "#{told}: nobody saw how"
+          [unseen(0.55, why, slip: from&.id),
+           Candidate.off("guess", 0.45, @said, "#{told}: it may be a guess", slip: from&.id)]
         end
+
+        def unseen(weight, why, slip: nil) = Candidate.off("unseen", weight, @said, why, slip: slip)
+        def recall(weight, why) = Candidate.of(Move::ALL.fetch("recall"), weight, @said, why)
       end
     end
   end

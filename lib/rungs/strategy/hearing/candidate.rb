@@ -15,8 +15,8 @@ module Rungs
         end
 
         # One that is on no rung.
-        def self.off(code, weight, answer, why)
-          new(rung: code, move: nil, slip: nil, answer: answer, confidence: weight, why: why)
+        def self.off(code, weight, answer, why, slip: nil)
+          new(rung: code, move: nil, slip: slip, answer: answer, confidence: weight, why: why)
         end
 
         # The same, once the answer was heard too.
