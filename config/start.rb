@@ -101,7 +101,7 @@ class Start
     check_mail
     Database.migrate { |step, url| before_tables_change(step, url) }
     LOADER.eager_load
-    Records::Ledger.catch_up
+    Records::Ledger.catch_up { |done, all| puts "What the records say is made: class #{done} of #{all} …" }
     load_demo if @demo
   rescue Database::Newer => e
     raise Stop, e.message

@@ -44,10 +44,20 @@ module Records
       missing = Observation.where(carried: false) { id > from }.distinct.select_map(%i[classroom_id child_id])
       by_class = missing.group_by(&:first)
       by_class.each_with_index do |(id, pairs), done|
-        yield done + 1, by_class.size if block_given?
         new(Classroom[id]).rebuild(pairs.map(&:last))
+        yield done + 1, by_class.size if block_given?
       end
       DB[:carried_up_to].where { observation_id < upto }.update(observation_id: upto)
+    end
+
+    # Everything of every class from all its records.
+    # @yield [Integer, Integer] how many classes are done, of how many
+    def self.rebuild_all
+      rooms = Classroom.order(:id).all
+      rooms.each_with_index do |room, done|
+        new(room).rebuild
+        yield done + 1, rooms.size if block_given?
+      end
     end
 
     # In the transaction that added it, which holds the child's tally and so locks out another record of that child.

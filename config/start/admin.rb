@@ -20,6 +20,8 @@ module Admin
                                           each day. With --dry-run it only says what it would do
       bin/rungs-admin password ADDRESS    a new password for an account, printed once; its sessions end
       bin/rungs-admin migrate             the tables as this version has them: for a district, whose servers change none
+      bin/rungs-admin reckon              makes anew what the records say of every child, from all of them; nothing of
+                                          what was heard changes
       bin/rungs-admin go-back FILE        everything as it was in a copy that bin/start made before it changed tables;
                                           Rungs has to be ended first, and the version from then be in place
 
@@ -31,7 +33,7 @@ module Admin
   # How many arguments each command takes after its name.
   COMMANDS = { "password" => 1..1, "go-back" => 1..1, "backup" => 0..0, "list" => 0..0, "check" => 0..1,
                "restore" => 1..1, "tidy" => 0..1,
-               "migrate" => 0..0 }.freeze
+               "migrate" => 0..0, "reckon" => 0..0 }.freeze
   VAR = ENV.fetch("RUNGS_VAR") { File.expand_path("../../var", __dir__) }
 
   module_function
@@ -83,10 +85,19 @@ module Admin
   def migrate
     Database.migrate { |step,| puts "From step #{step} to #{Database.latest} …" }
     LOADER.eager_load
-    Records::Ledger.catch_up
+    Records::Ledger.catch_up { |*far| reckoned(*far) }
     puts "The tables are at step #{Database.latest}."
     0
   end
+
+  def reckon
+    LOADER.eager_load
+    Records::Ledger.rebuild_all { |*far| reckoned(*far) }
+    0
+  end
+
+  # How far it is, for whoever waits.
+  def reckoned(done, all) = puts("What the records say is made: class #{done} of #{all}.")
 
   def backup
     made = Records::Copy.make(backups) or return complain("Another copy is being made.")

@@ -38,6 +38,15 @@ RSpec.describe Admin do
       .to output("The tables are at step #{Database.latest}.\n").to_stdout
   end
 
+  it "makes anew what the records say, of every class, and says how far it is" do
+    room = account.classrooms.first
+    hear_everybody(room, account)
+    kept = DB[:standings].where(classroom_id: room.id).order(:child_id, :scope).all
+    DB[:standings].where(classroom_id: room.id).update(known: 99)
+    expect { expect(described_class.run(%w[reckon])).to eq(0) }.to output(/class 1 of \d+\./).to_stdout
+    expect(DB[:standings].where(classroom_id: room.id).order(:child_id, :scope).all).to eq(kept)
+  end
+
   it "does nothing without being agreed to, and says what it does not know" do
     allow($stdin).to receive(:gets).and_return("no\n")
     %w[restore go-back].each do |command|

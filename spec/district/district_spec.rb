@@ -4,6 +4,7 @@ require "open3"
 require "selenium-webdriver"
 require "tmpdir"
 require_relative "../../bench/disturbed"
+require_relative "where_it_is"
 
 # A whole district on this machine while teachers record:  bin/test district
 RSpec.describe "bin/district" do
