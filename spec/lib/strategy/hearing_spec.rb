@@ -151,10 +151,11 @@ RSpec.describe Rungs::Strategy::Hearing do
     end).to eq((["the second number"] * 2) + (["the first number"] * 2))
   end
 
-  it "takes a wrong answer alone, quick or not timed, as one that nobody saw or a guess, and says what it may come from" do
+  it "takes a wrong answer alone, quick or not timed, as unseen or a guess, and says what it may come from" do
     [2, nil].each do |seconds|
       candidates = hear("9 + 5 = ?", [13], seconds: seconds)
-      expect(candidates.map { |each| [each.rung, each.slip] }).to eq([%w[unseen start_counted], %w[guess start_counted]])
+      expect(candidates.map { |each| [each.rung, each.slip] })
+        .to eq([%w[unseen start_counted], %w[guess start_counted]])
       expect(candidates.map(&:confidence)).to all(be <= 0.6)
       expect(candidates.first.why).to include("it may come from: the starting number counted as a step")
     end
