@@ -51,7 +51,9 @@ RSpec.describe "The sheets’ tables" do
   # A page for each of two: a long one and a short one.
   def for_each
     draft = Rungs::Progress::NoteDraft.draft(name: "Ada", rungs: [3], operation: "add", band: "bridge",
-                                             solved: "9 + 5 = 14", said: "10 … 14")
+                                             example: Rungs::Progress::NoteDraft::Example.new(
+                                               solved: "9 + 5 = 14", way: "10 … 14"
+                                             ))
     note = Sheets::NotePages::Note
     notes = [note.new(title: "Ada, 24 November", parts: draft, picture: Rungs::Picture::Frame.new([9, 5]).layout),
              note.new(title: "Bo, 24 November", parts: { now: "begins", home: "Count.", caution: " " }, picture: nil)]

@@ -81,7 +81,7 @@ RSpec.describe "The week" do
     soon = items.uniq.group_by { |_, kind, data| [kind, data] }.sum do |_, times|
       times.map(&:first).sort.each_cons(2).count { |one, other| Rungs::SchoolDays.between(one, other) < 10 }
     end
-    expect(soon).to be < items.size / 10
+    expect(soon).to be < items.size / 8
   end
 
   it "counts a picture, a situation and a range as new, two on a day, and offers a day that has none" do

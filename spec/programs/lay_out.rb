@@ -5,5 +5,6 @@
 require_relative "../../config/boot"
 require_relative "../settled_clock"
 
+Database.as_owner { |owner| owner.run("DROP SCHEMA public CASCADE; CREATE SCHEMA public") }
 Database.migrate
 Demo::School.load(day: Date.today)
