@@ -51,22 +51,24 @@ module Drawings
       end.join
     end
 
-    # Drawings of our own: the reader of SVG is on for them, and no file of a stranger ever reaches it.
+    # Drawings of our own: the reader of SVG is on while they are drawn, and no file of a stranger ever reaches it.
     def pixels(svg)
       require "vips"
-      Vips.block("VipsForeignLoadSvg", false)
-      with_fonts { Vips::Image.svgload_buffer(svg, scale: SCALE).flatten(background: [255, 255, 255]).pngsave_buffer }
+      alone { Vips::Image.svgload_buffer(svg, scale: SCALE).flatten(background: [255, 255, 255]).pngsave_buffer }
     end
 
-    def with_fonts
+    # With our fonts and the reader of SVG, one drawing after the other.
+    def alone
       DRAWING.synchronize do
         before = ENV.to_h.slice(*FONTS.keys)
         ENV.update(FONTS)
+        Vips.block("VipsForeignLoadSvg", false)
         yield
       ensure
+        Vips.block("VipsForeignLoadSvg", true)
         ENV.update(FONTS.keys.to_h { |name| [name, before[name]] })
       end
     end
-    private_class_method :one_under_the_other, :with_numerals, :faces, :pixels, :with_fonts
+    private_class_method :one_under_the_other, :with_numerals, :faces, :pixels, :alone
   end
 end

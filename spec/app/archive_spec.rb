@@ -142,7 +142,7 @@ RSpec.describe Exchange::Archive do
     end
   end
 
-  it "refuses what is broken, hostile, newer or does not fit, in a sentence, and writes nothing" do
+  it "refuses what is broken, hostile, newer or does not fit, in a sentence, and writes nothing", :deep do
     fill
     file = written(room)
     cut = keep(File.binread(file)[0..-200])

@@ -136,6 +136,16 @@ RSpec.describe "Looking at what was heard" do
     expect(labels.call("children[]=#{ada.id}&children[]=#{room.children.last.id}")).to include("most of them: ")
   end
 
+  it "takes the numbers that were chosen on the square, or those that invite a rung where one is asked for" do
+    taken = lambda do |query|
+      get "/numbers/#{room.id}?operation=add&#{query}"
+      Nokogiri::HTML5(last_response.body).css("input[name='facts[]']").map { |each| each["value"] }
+    end
+    expect(taken["facts[]=5.4&facts[]=9.3&facts[]=5.4"]).to eq(%w[5.4 9.3])
+    inviting = taken["facts[]=5.4&rung=4"]
+    expect([inviting.size, inviting.include?("5.4")]).to match([be > 2, false])
+  end
+
   it "plans numbers and groups for the next lesson, where today's has ended" do
     pose(room, [9, 5])
     room.lesson_on(room.today).finish

@@ -64,7 +64,7 @@ RSpec.describe "The tables’ history" do
     expect([cases.size, wrong]).to match([be > 300, []])
   end
 
-  it "keeps what each story of then was of" do
+  it "keeps what each story of then was of", :deep do
     to(17)
     things = kept("story_things")
     begun = part("story", {})

@@ -104,7 +104,7 @@ RSpec.describe Demo::Simulation do
 
   let(:classroom) { simulate }
 
-  it "makes a class of 22 with about 900 records over eight weeks, none in the future" do
+  it "makes a class of 22 with about 900 records over eight weeks, none in the future", :deep do
     expect(classroom.children_dataset.count).to eq(22)
     expect(classroom.observations_dataset.where(replaces_id: nil).count).to be_between(800, 1000)
     days = classroom.lessons_dataset.select_map(:held_on)

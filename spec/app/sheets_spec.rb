@@ -185,7 +185,7 @@ RSpec.describe Sheets do
     expect(text(made.call)).to match(/\+.*=/)
   end
 
-  it "tells the two tones apart on a grey copy" do
+  it "tells the two tones apart on a grey copy", :deep do
     grey = tool("pdftoppm", "-gray", "-r", "150", "-singlefile", "-", practice("ten_and_some"))
     _, wide, high, = grey.b.match(/\AP5\s+(\d+)\s+(\d+)\s+\d+\s/n).to_a
     dots = grey.b.bytes.last(wide.to_i * high.to_i)
@@ -194,7 +194,7 @@ RSpec.describe Sheets do
     expect(dots.count { |each| each < 110 }).to be > 2000
   end
 
-  it "is made from the command line too, the same of the same seed" do
+  it "is made from the command line too, the same of the same seed", :deep do
     said = lambda do |*arguments|
       [StringIO.new(+"".b), StringIO.new].then do |out, err|
         [Terminal::Main.run(["sheet", *arguments], out: out, err: err), out.string, err.string]
@@ -279,7 +279,7 @@ RSpec.describe Sheets do
       expect(last_response.body.b).to start_with("\x89PNG".b)
     end
 
-    it "prints numbers of their own for each child of a group, each beginning with another, and for one child" do
+    it "prints numbers of their own for each child of a group, each beginning with another, and for one child", :deep do
       posed = pose(room)
       recorder = Records::Recorder.new(room, teacher[0])
       room.children.zip([1, 1, 3, 3]).each do |child, rung|

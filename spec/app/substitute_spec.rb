@@ -23,6 +23,19 @@ RSpec.describe "Whoever takes the class" do
     get link
   end
 
+  it "sees of what was recorded in the lesson only what came by the link" do
+    posed = pose(room)
+    keys = Array.new(2) { SecureRandom.uuid }
+    keys.zip([false, true]) do |key, substitute|
+      Records::Recorder.new(room, teacher[0], substitute: substitute)
+                       .record(child: child, problem: posed, code: "count_on", client_key: key,
+                               happened_at: Time.now - (substitute ? 0 : 900))
+    end
+    seen = Records::Classroom[room.id].extend(Records::ForSubstitute).see_only(posed.lesson)
+    expect(keys.map { |key| seen.record(key)&.first_key }).to eq([nil, keys[1]])
+    expect(seen.last_records(posed.lesson).map(&:first_key)).to eq([keys[1]])
+  end
+
   def tap(code = "count_on", posed: room.current_problem, to: room, who: child, **more)
     send_form "/listen/#{to.id}/records", htmx: true, child_id: who.id, problem_id: posed.id, code: code,
                                           client_key: SecureRandom.uuid, **more

@@ -153,7 +153,7 @@ RSpec.describe "The week" do
     expect(kinds).to eq(before)
   end
 
-  it "exchanges every part within its day's time, the same for the same, and says where nothing else fits" do
+  it "exchanges every part within its day's time, the same for the same, and says where nothing else fits", :deep do
     send_form "#{path}/propose", from: monday
     part = week.parts_on(monday).find { |each| each.details.role == "focus" }
     kept = Array.new(30) do
@@ -192,7 +192,7 @@ RSpec.describe "The week" do
     expect(kinds.values_at(monday, monday + 2)).to eq([[], %w[twins toss]])
   end
 
-  it "brings for who is there that day, and prints the sheets of a day or a week as one file" do
+  it "brings for who is there that day, and prints the sheets of a day or a week as one file", :deep do
     course = room.lesson_for(monday).course
     course.plan("domino_sums")
     room.lesson_for(monday + 1).course.plan("toss")

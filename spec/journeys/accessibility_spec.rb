@@ -14,7 +14,7 @@ RSpec.describe "Every page to WCAG 2.2 AA", type: :feature do
   it "holds signed out" do
     ["/account/login", "/account/create-account"].each do |path|
       visit path
-      expect_accessible
+      expect_accessible(page_by_page: true)
     end
   end
 
@@ -29,7 +29,7 @@ RSpec.describe "Every page to WCAG 2.2 AA", type: :feature do
      "/climb/#{room.id}/children/#{child}", "/account", "/account/change-password", "/account/close-account",
      "/today/999999"].each do |path|
       visit path
-      expect_accessible
+      expect_accessible(page_by_page: true)
     end
   end
 
@@ -56,7 +56,7 @@ RSpec.describe "Every page to WCAG 2.2 AA", type: :feature do
     ["/today/#{empty.id}", "/plan/#{empty.id}", "/board/#{empty.id}", "/listen/#{empty.id}",
      "/climb/#{empty.id}"].each do |path|
       visit path
-      expect_accessible
+      expect_accessible(page_by_page: true)
     end
   end
 end

@@ -194,7 +194,7 @@ RSpec.describe "An activity", type: :feature do
     page.current_window.resize_to(1280, 800)
   end
 
-  it "is worked with on the tablet too, and follows what is done at the board" do
+  it "is worked with on the tablet too, and follows what is done at the board", :deep do
     find_activity("jump_track")
     board = open_new_window
     within_window(board) { visit "/board/#{room.id}" }
@@ -227,7 +227,7 @@ RSpec.describe "An activity", type: :feature do
     expect(page).to have_css("h1", text: "Ready when you are")
   end
 
-  it "is kept where the connection is gone, and what was tapped is sent once" do
+  it "is kept where the connection is gone, and what was tapped is sent once", :deep do
     find_activity("twins")
     expect(page.evaluate_async_script("navigator.serviceWorker.ready.then(() => setTimeout(arguments[0], 500, true))"))
       .to be(true)

@@ -80,7 +80,7 @@ RSpec.describe "What the records say", type: :feature do
     room.lesson_on(room.today).course.then { |course| course.take_out(course.parts.last) }
   end
 
-  it "plans whom to hear for five days, and a child who is away keeps the turn" do
+  it "plans whom to hear for five days, and a child who is away keeps the turn", :deep do
     visit "/hear/#{room.id}"
     expect(page).to have_css(".hear-days section", count: 5)
     first_name = first(".hear-days li a").text
@@ -134,7 +134,7 @@ RSpec.describe "What the records say", type: :feature do
     expect_accessible
   end
 
-  it "drafts a note for a family, keeps what the teacher changed, and prints it" do
+  it "drafts a note for a family, keeps what the teacher changed, and prints it", :deep do
     visit "/notes/#{room.id}/#{petra.id}"
     expect(find_field("Now").value).to include("Petra")
     expect_accessible

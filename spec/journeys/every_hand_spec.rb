@@ -134,7 +134,7 @@ RSpec.describe "Every hand", type: :feature do
     expect(page).to have_css("#said", text: "taken back.", visible: :all)
   end
 
-  it "keeps nothing that is reached by keys behind the strip of names" do
+  it "keeps nothing that is reached by keys behind the strip of names", :deep do
     size(820, 700)
     listen
     hidden = page.evaluate_script(<<~JS)
@@ -201,7 +201,7 @@ RSpec.describe "Every hand", type: :feature do
     end
   end
 
-  it "enters the clipboard by nine where nobody saw how, as Listen does, and opens the keys by ?" do
+  it "enters the clipboard by nine where nobody saw how, as Listen does, and opens the keys by ?", :deep do
     posed
     visit "/sheets/#{room.id}/enter"
     expect(page).to have_css(".enter-cell.is-here")

@@ -60,7 +60,7 @@ RSpec.describe "A first lesson", type: :feature do
     expect(page).to have_css("h1", text: "not enough heard, through ten")
   end
 
-  it "is recorded by keyboard: letters, rungs, wrong answers, undo, next" do
+  it "is recorded by keyboard: letters, rungs, wrong answers, undo, next", :deep do
     first = pose(room)
     pose(room, [3, 4], at: Time.now + 1)
     visit "/listen/#{room.id}?problem=#{first.id}"

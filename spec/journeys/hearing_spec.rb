@@ -75,7 +75,7 @@ RSpec.describe "Names on Listen", type: :feature do
   def names = all("[data-child]").map { |each| each["data-name"] }
   def seat(row, place) = find("[data-drop='#{((row - 1) * 6) + place - 1}']")
 
-  it "puts today's list first and keeps it while it is heard" do
+  it "puts today's list first and keeps it while it is heard", :deep do
     visit "/listen/#{room.id}"
     expect(names).to eq(%w[Cleo Dag Eda Ada Bo Fay Gus Hal])
     list = names

@@ -21,7 +21,7 @@ RSpec.describe "Records", type: :feature do
     end
   end
 
-  it "takes a whole class out, and brings it into a new account, from where it can be taken back" do
+  it "takes a whole class out, and brings it into a new account, from where it can be taken back", :deep do
     enter(teacher[0])
     click_link "Records"
     expect(page).to have_css("h1", text: "Records of #{room.name}")

@@ -71,7 +71,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     expect(page).to have_css(".note", text: "The lesson is done")
   end
 
-  it "shows the clock to the teacher only, and puts a problem posed in between into a part of its own" do
+  it "shows the clock to the teacher only, and puts a problem posed in between into a part of its own", :deep do
     code = room.start_lesson(room.today).open_code
     visit "/find/#{room.id}?activity=by_heart"
     click_button "Do it now"

@@ -158,7 +158,7 @@ RSpec.describe "Nothing is lost", type: :feature do
     complaints
   end
 
-  it "takes the server's time for a tap, however wrong the tablet's clock is, and once it is offline too" do
+  it "takes the server's time for a tap, however wrong the tablet's clock is, and once it is offline too", :deep do
     enter(teacher[0])
     [-30 * 365 * 86_400_000, 7_200_000, 40 * 86_400_000].each do |wrong|
       script = "{ const D = Date; Date = class extends D { constructor(...a) { a.length ? super(...a) : " \

@@ -34,7 +34,8 @@ RSpec.describe "Two in the room", type: :feature do
     expect(page).to have_css("#just-now h2", text: "#{name}, just now")
   end
 
-  it "a teacher invites; an assistant makes an account, and both go through a lesson, each seeing the other's taps" do
+  it "a teacher invites; an assistant makes an account, and both go through a lesson, each seeing the other's taps",
+     :deep do
     enter(teacher[0])
     visit "/people/#{room.id}"
     choose "Assistant"

@@ -39,7 +39,7 @@ RSpec.describe "bin/serve" do
     nil
   end
 
-  it "says when it is ready, counts at an address of its own, and logs in lines" do
+  it "says when it is ready, counts at an address of its own, and logs in lines", :deep do
     start("RUNGS_SECRETS" => folder)
     await { ask("/health/ready") == %w[200 ready] }
     5.times { ask("/account/login") }

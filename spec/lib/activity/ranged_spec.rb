@@ -3,6 +3,16 @@
 RSpec.describe Rungs::Activity::Ranged do
   bands = Rungs::Problem::Band::ALL.ids
 
+  it "never draws by heart for one class from what another is due" do
+    drawn = lambda do |*due|
+      settings = { facts: ->(_) { due.map { |fact| [fact, "again"] } } }
+      kind = Rungs::Activity::ALL.fetch("by_heart").with({ "range" => "to10" }, settings)
+      kind.data(seed: 1).map { |data| data[:fact].scan(/\d+/).map(&:to_i).sort }
+    end
+    one, other = [[2, 5], [3, 4], [2, 6], [2, 7]], [[4, 5], [3, 6], [4, 6], [3, 7]]
+    expect([drawn[*one].uniq - one, drawn[*other].uniq - other]).to eq([[], []])
+  end
+
   Rungs::Activity::ALL.select(&:ranged).each do |activity|
     it "draws #{activity.id} from one range alone, or says that there are too few" do
       drawn = bands.product(%w[add subtract]).filter_map do |band, operation|
