@@ -16,7 +16,7 @@ class Tests
   VAR = ENV.fetch("RUNGS_TEST_VAR") { File.expand_path("../var/test", __dir__) }
   # How long each file takes, so that the processes end together: as the last run here kept it, else as it was once.
   OWN_TIMES = { "usual" => File.join(VAR, "times.log"), "deep" => File.join(VAR, "times-deep.log") }.freeze
-  TIMES = { "usual" => "spec/support/times.log", "deep" => "spec/support/times-deep.log" }.freeze
+  TIMES = "spec/support/times.log"
   STYLE = { "rubocop" => %w[bundle exec rubocop --no-server --format quiet],
             "erb_lint" => %w[bundle exec erb_lint --lint-all --format compact] }.freeze
   # Only where the packages for building styles and scripts are installed; running Rungs needs none of them.
@@ -99,7 +99,7 @@ class Tests
      *(@specs.empty? ? ["spec"] : @specs)]
   end
 
-  def times = [OWN_TIMES, TIMES].map { |each| each.fetch(depth, each["usual"]) }.find { |file| File.exist?(file) }
+  def times = [*OWN_TIMES[depth], *OWN_TIMES["usual"], TIMES].find { |file| File.exist?(file) }
 
   def options
     return @options unless @whole
