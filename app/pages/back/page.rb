@@ -33,11 +33,18 @@ module Pages
         Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
       end
 
-      # "now knows the facts to 10", "4 more facts known"
-      def learnt(each)
-        return "now knows #{facts_of(each)}" if each.range
+      # Who learnt as much in the same place, under what it was: "Knows the facts to 10 now", "4 more facts known".
+      # @return [Hash{String => Array<Records::LookBack::Learnt>}]
+      def learnt_alike
+        back.learnt.group_by do |each|
+          "#{learnt(each)}, #{operation_title(each.operation).downcase}, #{band_title(each.band)}"
+        end
+      end
 
-        each.facts == 1 ? "one more fact known" : "#{each.facts} more facts known"
+      def learnt(each)
+        return "Knows #{facts_of(each)} now" if each.range
+
+        each.facts == 1 ? "One more fact known" : "#{each.facts} more facts known"
       end
 
       def facts_of(each) = evidence.estimate_on(each.child, each.operation, each.band, back.to).words.facts
