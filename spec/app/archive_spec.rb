@@ -92,6 +92,21 @@ RSpec.describe Exchange::Archive do
     expect(`unzip -tq #{written(room)}`).to include("No errors")
   end
 
+  it "reads what an earlier version wrote: where a child was then is told by an earlier rule" do
+    DB[:came_with].insert(classroom_id: room.id, child_id: ada.id, operation: "add", band: "to10", rung: 2, rule: 2,
+                          facts_heard: 7, facts_known: 3, sure: "clear", records: 4, day: room.today)
+    expect(Records::CameWith.first(classroom_id: room.id).summary).to end_with("4 answers; 3 of 7 facts known")
+    before = changed(written(room)) do |files|
+      document = JSON.parse(files["class.json"])
+      document["came_with"].each { |row| %w[rule facts_heard facts_known].each { |name| row.delete(name) } }
+      files["class.json"] = JSON.generate(document.merge("version" => 3))
+      files["manifest.json"] = files["manifest.json"].sub('"version": 4', '"version": 3')
+    end
+    again = described_class.read(before).bring(make_teacher[0])
+    expect(Records::CameWith.first(classroom_id: again.id).summary)
+      .to eq("to 10: count on, clear, 4 answers, told by an earlier rule")
+  end
+
   # What is other after a class went to another account and was written there again.
   def lost_on_the_way(of)
     file = written(of)

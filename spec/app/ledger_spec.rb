@@ -136,6 +136,24 @@ RSpec.describe Records::Ledger do
     expect { described_class.catch_up { raise "twice" } }.not_to raise_error
   end
 
+  it "is what all records say after answers came in by a file, were taken back, and a child was erased" do
+    recorder.record(child: room.children.first, problem: problems[0], code: "count_on", client_key: SecureRandom.uuid,
+                    happened_at: now)
+    lines = ["Ada,2026-11-20,5 + 4 = ?,known_fact", "Ada,2026-11-10,4 + 5 = ?,2", "Cy,2026-11-20,9 + 6 = ?,make_ten"]
+    file = Tempfile.new(["last year", ".csv"]).tap do |made|
+      made.write("child,date,equation,rung\n#{lines.join("\n")}\n")
+    end
+    table = Exchange::AnswerTable.new(file.tap(&:close).path, today: room.today)
+    Exchange::BringAnswers.new(room, table, adding: true).call(people[0], name: "last year.csv")
+    expect(DB[:facts].where(classroom_id: room.id).select_map(%i[first second known]))
+      .to contain_exactly([5, 9, false], [4, 5, true], [6, 9, false])
+    expect(carried_and_made_anew.uniq.size).to eq(1)
+    Exchange::TakeBack.new(Records::Brought.where(classroom_id: room.id).first).call
+    expect([carried_and_made_anew.uniq.size, DB[:facts].where(classroom_id: room.id).count]).to eq([1, 1])
+    Records::Erasing.new(room.children.first).call
+    expect(kept).to all(be_empty)
+  end
+
   it "leaves nothing of a child whose records are gone" do
     recorder.record(child: room.children.first, problem: problems[0], code: "known_fact", client_key: SecureRandom.uuid,
                     happened_at: now)
