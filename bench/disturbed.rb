@@ -103,10 +103,19 @@ class Disturbed
 
   private
 
-  def admin(where, *command)
+  # Where the copy of the night is just being made, it is asked again until that is there.
+  def admin(where, *command, until_: now + BUSY)
     said, status = Open3.capture2e(where, "bin/rungs-admin", *command, stdin_data: "restore\n", chdir: Rungs::ROOT)
-    raise said unless status.success?
+    return if status.success?
+    raise said unless said.include?("Another copy is being made") && now < until_
+
+    sleep 1
+    admin(where, *command, until_: until_)
   end
+
+  # Seconds that a copy may take.
+  BUSY = 90
+  private_constant :BUSY
 
   def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 

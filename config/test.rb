@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# What bin/test runs once everything is installed: style, then specs, file by file on three times as many processes as
+# What bin/test runs once everything is installed: style, then specs, file by file on twice as many processes as
 # there are cores, since half of the time they wait for a browser; each with a database of its own.
 require "bundler/setup"
 require "etc"
@@ -88,7 +88,7 @@ class Tests
 
   # Single files run one after the other, folders side by side.
   def apart? = @specs.none? { |spec| File.file?(spec[/\A[^:\[]+/]) }
-  def processes = Etc.nprocessors * 3
+  def processes = Etc.nprocessors * 2
   def databases = (1..processes).map { |number| number == 1 ? "rungs_test" : "rungs_test#{number}" }
 
   def command

@@ -148,7 +148,7 @@ RSpec.describe "An activity", type: :feature do
 
   def hidden_sum = "#{room.lesson_on(room.today).course.current.items.item(0).answer} + 0"
 
-  it "goes through a lesson of four parts on a tablet that loses its connection in the middle" do
+  it "goes through a lesson of four parts on a tablet that loses its connection in the middle", :deep do
     page.current_window.resize_to(820, 1180)
     course = room.start_lesson(room.today).course
     %w[quick_look hidden_beads].each { |kind| course.plan(kind, details: { "seed" => 7 }) }

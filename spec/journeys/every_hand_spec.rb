@@ -42,7 +42,8 @@ RSpec.describe "Every hand", type: :feature do
   end
 
   [[820, 1180, "tablet"], [390, 844, "phone"]].each do |width, height, what|
-    it "on a #{what}: what belongs to a record stands whole, right above the names and never under them" do
+    it "on a #{what}: what belongs to a record stands whole, right above the names and never under them",
+       deep: what == "tablet" do
       size(width, height)
       [-> { listen }, -> { conduct }].each do |open|
         open.call

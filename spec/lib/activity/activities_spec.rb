@@ -26,7 +26,7 @@ RSpec.describe Rungs::Activity, :seeds do
   # Every setting at least once, and every seed at least once; a few of them where not all are tried.
   def settings_and_seeds(activity)
     kinds = kinds_of(activity)
-    some(Array.new([kinds.size, seeds.size].max) { |index| [kinds[index % kinds.size], (index % seeds.size) + 1] }, 8)
+    some(Array.new([kinds.size, seeds.size].max) { |index| [kinds[index % kinds.size], (index % seeds.size) + 1] }, 4)
   end
 
   def set(id, chosen = {}, seed: 1, count: nil, **settings) = made(id, chosen, settings).items(seed: seed, count: count)
