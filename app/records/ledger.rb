@@ -44,7 +44,7 @@ module Records
       missing = Observation.where(carried: false) { id > from }.distinct.select_map(%i[classroom_id child_id])
       by_class = missing.group_by(&:first)
       by_class.each_with_index do |(id, pairs), done|
-        new(Classroom[id]).rebuild(pairs.map(&:last))
+        Classroom[id]&.then { |room| new(room).rebuild(pairs.map(&:last)) } # unless it went meanwhile
         yield done + 1, by_class.size if block_given?
       end
       DB[:carried_up_to].where { observation_id < upto }.update(observation_id: upto)
