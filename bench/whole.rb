@@ -75,7 +75,7 @@ class Whole
   # @return [String] "leader", "sync_standby" or "replica"; "away" where it does not say
   def role(name)
     said = JSON.parse(Net::HTTP.get("127.0.0.1", "/cluster", port_of(name, "rest")))
-    said["members"].find { |member| member["name"] == name }.fetch("role")
+    said["members"].find { |member| member["name"] == name }&.fetch("role")
   rescue SystemCallError, IOError, Timeout::Error, JSON::ParserError
     "away"
   end
