@@ -121,6 +121,8 @@ RSpec.describe Rungs::Progress::Estimate do
     expect([nines.secure?, nines.lacking, nines.reason]).to match([false, { other: 1 }, /one without a nine/])
     expect(secure["9 + 4", "8 + 5", "7 + 6"]).to be(false)
     expect(estimate_of(all(2, "6 + 3", "3 + 6", "6 + 3", "3 + 6", "5 + 4")).lacking).to eq({ facts: 1 })
+    mixed = all(2, "6 + 3", "3 + 5", "4 + 5", "2 + 7") + all(2, "2 + 6", "3 + 4", right: false)
+    expect(estimate_of(mixed).lacking).to eq({ right: 1 })
   end
 
   it "sees an emerging rung only where it came alone, right, of late and on a problem that tells" do
