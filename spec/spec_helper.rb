@@ -3,18 +3,10 @@
 # Specs of the core need nothing but the core; the others require app_helper or journey_helper.
 # Of the processes that run side by side each has a database of its own.
 if ENV["DATABASE_URL"]
-  require "simplecov"
   number = ENV.fetch("TEST_ENV_NUMBER", "")
   %w[DATABASE_URL RUNGS_OWNER_URL].each { |name| ENV[name] += number }
-  SimpleCov.start do
-    command_name "specs#{number}"
-    coverage_dir "#{ENV.fetch('RUNGS_VAR')}/coverage"
-    enable_coverage :line
-    add_filter %w[/spec/ /vendor/]
-    track_files "{lib,app,db/demo}/**/*.rb"
-  end
-  # What each process saw is put together when all have ended.
-  SimpleCov.at_exit { SimpleCov::ResultMerger.store_result(SimpleCov.result) }
+  require_relative "lines_that_ran"
+  LinesThatRan.watch("specs#{number}")
 end
 
 require_relative "../lib/rungs"
