@@ -7,9 +7,7 @@ RSpec.describe "What the records say", type: :feature do
   let(:petra) { room.children_dataset.first(name: "Petra") }
 
   before do
-    visit "/account/login"
-    click_button "Open the demo class"
-    find("nav.tabs")
+    enter_demo
   end
 
   it "shows the class between two days, sorted, by families, and week by week" do

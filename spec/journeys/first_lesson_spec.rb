@@ -6,7 +6,7 @@ RSpec.describe "A first lesson", type: :feature do
   let(:teacher) { make_teacher(children: %w[Ada Bo Bram Cleo Uma]) }
   let(:room) { teacher[1] }
 
-  before { enter(teacher[0]) }
+  before { enter_by_hand(teacher[0]) }
 
   def standing = room.observations_dataset.standing.in_order.all
   def codes = standing.map { |row| [row.child.name, row.code] }
