@@ -23,7 +23,7 @@ RSpec.describe Rungs::Activity::ByHand do
 
   Rungs::Activity::ALL.each do |activity|
     it "of #{activity.id}: holds what it takes, and refuses the rest in a sentence", :seeds do
-      some(first_items(activity), 4).each do |kind, data|
+      some(first_items(activity), 2).each do |kind, data|
         expect(kind.numbers_at(data).size).to eq(kind.hand(data).size)
         next if kind.hand(data).empty?
 

@@ -63,7 +63,7 @@ RSpec.describe Rungs::Problem::Story do
         next [] if problems.empty?
 
         random = Random.new(11)
-        seeds(200, few: 15).map { problems.sample(random: random) }.flat_map do |problem|
+        seeds(200, few: 5).map { problems.sample(random: random) }.flat_map do |problem|
           story = described_class.write(problem, random: random)
           faults(problem, story.text) + (story.template.suits?(problem) ? [] : ["#{story.text}: too many or too few"])
         end
