@@ -32,6 +32,13 @@ module AppHelper
     classroom.start_lesson(day).course.tell([told], at: at)
   end
 
+  # A child of the room is heard by its teacher on numbers, or on what is posed already.
+  def hear(child = room.children.first, parts = [9, 5], at: Time.now, code: "count_on", day: room.today(at), **more)
+    posed = more.delete(:posed) || pose(room, parts, at: at, day: day)
+    Records::Recorder.new(room, teacher[0]).record(child: child, problem: posed, code: code, happened_at: at,
+                                                   client_key: SecureRandom.uuid, **more)
+  end
+
   # Everybody counts on within ten, often enough to be ready for more.
   def hear_everybody(room, account)
     recorder = Records::Recorder.new(room, account)
