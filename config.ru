@@ -43,5 +43,6 @@ use Pages::Shared::Cookie, key: "rungs.session", secret: Settings.session_secret
 use Pages::Shared::Pace
 use Pages::Shared::Forgery
 use Pages::Account::SignIn
+use Pages::Shared::Once
 
 Pages::Places::ALL.each { |path, tab| map(path) { run tab::Routes } }

@@ -77,6 +77,7 @@ module Jobs
       Records::Job.tidy
       Records::Upload.tidy
       Records::Standby.tidy
+      Records::AnsweredForm.tidy
       Records::Ledger.catch_up # what a server of the version before took down
       night_work if ENV["RUNGS_NIGHTLY"]
       @tidied = Time.now

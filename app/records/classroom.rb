@@ -73,7 +73,7 @@ module Records
     def begin_anew(name, by:)
       DB.transaction do
         following = by.start_classroom(name: name, school: school, time_zone: time_zone)
-        following.keep_settings(settings.to_h.except("apart"))
+        following.merge_settings(settings.to_h.except("apart"))
         Child.enrol(following, children.map(&:name))
         update(archived_on: today)
         following

@@ -33,13 +33,15 @@ module Records
     # @param stories [Boolean] whether the name goes out of stories too
     def call(stories: true)
       DB.transaction do
+        written.forget_files
+        written.notes { |words| renamed(words) }
+        written.reasons { |words| words.gsub(@named, "somebody") }
+        written.stories { |words| renamed(words) } if stories
         forget_in_lessons
-        forget_in_parts(stories)
-        @room.keep_settings("apart" => @room.apart.reject { |pair| pair.include?(@child.id) })
+        forget_in_parts
+        @room.change_settings { { "apart" => @room.apart.reject { |pair| pair.include?(@child.id) } } }
         forget_initials
         forget_in_visits
-        forget_in_own if stories
-        posed.each { |problem| problem.update(story: renamed(problem.story)) if named?(problem.story) } if stories
         DB[:memberships].where(classroom_id: @room.id).update(drafts: Sequel.lit("'{}'"))
         Erasing.note(@room, [@child.id])
         @child.delete
@@ -48,6 +50,7 @@ module Records
 
     private
 
+    def written = @written ||= WrittenWords.new(@room)
     def posed = @room.problems_dataset.exclude(story: "")
     def parts = LessonPart.where(classroom_id: @room.id)
 
@@ -70,23 +73,13 @@ module Records
       end
     end
 
-    # For whom a part and its sets of numbers are, why it is there, what is noted to it, and stories told in it.
-    def forget_in_parts(stories)
+    # For whom a part and its sets of numbers are.
+    def forget_in_parts
       parts.each do |part|
         there = part.details
-        told = stories ? there.thrown.transform_values { |data| { **data, **retold(said(data)) } } : there.thrown
         sets = there.sets.map { |level, children| { level: level, children: children - [@child.id] } }
-        part.keep(children: there.children - [@child.id], sets: (sets if sets.any?), thrown: told,
-                  own: stories ? retold(there.own) : there.own,
-                  note: there.note && renamed(there.note), why: there.why&.gsub(@named, "somebody"))
+        part.keep(children: there.children - [@child.id], sets: (sets if sets.any?))
       end
-    end
-
-    def retold(data) = Texts.each(data) { |text| renamed(text) }
-
-    # What its teachers wrote themselves.
-    def forget_in_own
-      own.each { |each| each.update(content: Sequel.pg_jsonb(retold(each.content.to_h))) }
     end
 
     # A way stays; whose letter stood beside it goes.
@@ -97,15 +90,13 @@ module Records
       end
     end
 
-    # Whom a coach was to hear, and what was written of it.
+    # Whom a coach was to hear.
     def forget_in_visits
       Visit.where(classroom_id: @room.id).each do |visit|
-        words = Visit::WORDS.to_h { |name| [name, renamed(visit[name])] }
-        visit.update(children: Sequel.pg_jsonb(visit.children.to_a - [@child.id]), **words)
+        visit.update(children: Sequel.pg_jsonb(visit.children.to_a - [@child.id]))
       end
     end
 
-    def named?(text) = text.match?(@named)
     def renamed(text) = text.gsub(@named, another)
 
     # An invented name that nobody in the class has.

@@ -56,6 +56,11 @@ module Records
     def forget_items = @items = nil
 
     # @param changes [Hash{Symbol => Object}] as Details#with takes them
-    def keep(**changes) = update(details: details.with(**changes).kept)
+    def keep(**changes)
+      db.transaction do
+        lock!
+        update(details: details.with(**changes).kept)
+      end
+    end
   end
 end

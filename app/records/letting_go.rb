@@ -60,33 +60,17 @@ module Records
       end
     end
 
-    # In stories, notes to parts and reasons, and what was written to visits.
     def forget_in_words(names)
+      written = WrittenWords.new(@room)
+      written.forget_files
       return if names.empty?
 
       @named = /(?<!\p{L})(?:#{Regexp.union(names)})(?!\p{L})/
-      @room.problems_dataset.unordered.exclude(story: "").each do |posed|
-        posed.update(story: nameless(posed.story)) if posed.story.match?(@named)
-      end
-      LessonPart.where(classroom_id: @room.id).each { |part| forget_in_part(part) }
-      Own.where(classroom_id: @room.id).each do |own|
-        own.update(content: Sequel.pg_jsonb(without_names(own.content.to_h)))
-      end
-      Visit.where(classroom_id: @room.id).each do |visit|
-        visit.update(Visit::WORDS.to_h { |name| [name, nameless(visit[name])] })
-      end
+      written.notes { |words| nameless(words) }
+      written.reasons { |words| nameless(words) }
+      written.stories { |words| nameless(words) }
     end
 
-    def forget_in_part(part)
-      there = part.details
-      told = there.thrown.transform_values do |data|
-        data.is_a?(Hash) ? { **data, **without_names(data.slice(:words, :title, :lines)) } : data
-      end
-      part.keep(note: there.note && nameless(there.note), why: there.why && nameless(there.why), thrown: told,
-                own: without_names(there.own))
-    end
-
-    def without_names(json) = Texts.each(json) { |text| nameless(text) }
     def nameless(text) = text.gsub(@named, "somebody")
   end
 end

@@ -17,15 +17,18 @@ module Records
       @today = today
     end
 
-    # Fills the days that have nothing, from today on.
+    # Fills the days that have nothing, from today on: all of them or, where one fails, none.
     # @param without [Array<String>] what is not wanted
     def fill(without: [])
-      @week.settle
-      open = days_to_come.select { |date| @week.parts_on(date).empty? }
-      planner(open, without: without).days.each do |day|
-        day.parts.each { |part| plan(day.date, part) }
+      DB.transaction do
+        @week.settle # holds the week's row
+        @week.forget
+        open = days_to_come.select { |date| @week.parts_on(date).empty? }
+        planner(open, without: without).days.each do |day|
+          day.parts.each { |part| plan(day.date, part) }
+        end
+        @week.forget
       end
-      @week.forget
     end
 
     # What the week is about beside its days: the check, other numbers, whom to get to know.

@@ -44,7 +44,10 @@ module Records
 
     # @return [Array<String>] the things that the class has
     def shelf = @room.settings["shelf"].to_a
-    def shelve(thing, there:) = @room.keep_settings("shelf" => there ? (shelf + [thing]).uniq : shelf - [thing])
+
+    def shelve(thing, there:)
+      @room.change_settings { { "shelf" => there ? (shelf + [thing]).uniq : shelf - [thing] } }
+    end
 
     # The aim: the teacher's, else where the class is.
     # @return [Hash{Symbol => String}] band and operation

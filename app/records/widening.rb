@@ -24,7 +24,7 @@ module Records
     end
 
     # Weeks are proposed in the next range from now on; or that is not offered again.
-    def open(offer) = @room.keep_settings("range" => offer.following)
-    def stay(offer) = @room.keep_settings("stay" => offer.following)
+    def open(offer) = @room.merge_settings("range" => offer.following)
+    def stay(offer) = @room.merge_settings("stay" => offer.following)
   end
 end

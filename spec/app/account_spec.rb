@@ -178,7 +178,7 @@ RSpec.describe "Accounts" do
       kept.update(last_use: Time.now - (11 * 3600))
       expect(signed_in?).to be(true)
       expect(kept.get(:last_use)).to be_within(60).of(Time.now)
-      teacher[1].keep_settings("idle" => "1")
+      teacher[1].merge_settings("idle" => "1")
       kept.update(last_use: Time.now - 3700)
       expect(signed_in?).to be(false)
       sign_in account

@@ -30,9 +30,20 @@ RSpec.describe Records::Erasing do
     posed.part.keep(sets: [{ level: "easier", children: [child.id] }, { level: "middle", children: [other.id] }])
     posed.part.items.offered.keep(posed.item, "9 + 5", child: child)
     posed.part.items.offered.keep(posed.item, "9 + 5", child: other)
+    fill_beside
     sign_in teacher[0]
     get "/notes/#{room.id}/#{child.id}"
     send_form "/notes/#{room.id}/#{child.id}", opening: "#{name} counts on."
+  end
+
+  # What names a child beside the records: a week's sentence, files that came in or wait, and were made.
+  def fill_beside
+    of = { classroom_id: room.id, account_id: teacher[0].id }
+    Records::Week.new(room, room.today).aim("#{name} and Bo can count on.", band: "to10", operation: "add")
+    DB[:brought].insert(kind: "answers", name: "#{name} in spring.csv", at: Time.now, **of)
+    Records::Upload.create(name: "Room 9.zip", content: Sequel.blob(Zlib.deflate(name)), at: Time.now, **of)
+    %w[waiting ready].each { |state| Records::Job.ask("class_file", { holds: state }, **of).update(state: state) }
+    Records::Job.first(state: "ready", **of).finish(Zlib.deflate(name))
   end
 
   # Every row of every table, as text.
@@ -52,6 +63,8 @@ RSpec.describe Records::Erasing do
     found = everything.select { |_, rows| rows.grep(traces).any? }
     # The bare number stays in one list, so that no copy brings the child back.
     expect([found.keys, DB[:erased].where(child_id: id).count]).to eq([[:erased], 1])
+    expect([Records::Job, Records::Upload].map { |files| files.where(classroom_id: room.id).count }).to eq([0, 0])
+    expect(DB[:brought].where(classroom_id: room.id).get(:name)).to match(/\A\w+ in spring.csv\z/)
     lesson = room.lesson_on(room.today)
     expect([lesson.listening.to_a, lesson.groups.map(&:to_a), room.refresh.apart]).to eq([[], [[other.id]], []])
     expect(DB[:ways].select_map(%i[initials tally])).to include(["B", 2])

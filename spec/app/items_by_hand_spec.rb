@@ -133,7 +133,7 @@ RSpec.describe "Numbers that a teacher changes" do
   end
 
   it "are kept when another week is proposed" do
-    room.keep_settings("minutes" => "25")
+    room.merge_settings("minutes" => "25")
     week = Records::Week.new(room, Rungs::SchoolDays.monday(room.today))
     Records::Proposal.new(week, room.today).fill
     changed = week.parts_on(room.today + 1).find { |each| each.items.kind.hand(each.items.all_data.first).any? }

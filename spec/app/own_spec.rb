@@ -170,7 +170,7 @@ RSpec.describe "What a teacher writes" do
     expect(squeezed).to include("the garden")
     send_form "/own/#{room.id}/words", kind: "person", name: "the baker", do: "look"
     expect(squeezed).to match(/the baker/i)
-    room.keep_settings("own_words" => "alone")
+    room.merge_settings("own_words" => "alone")
     get "/plan/#{room.id}?situation=add_to.result&band=to10"
     expect(squeezed).to include("pebble")
     send_form "/own/#{room.id}/words", **word, one: "a|b", many: "anchors", do: "look"
@@ -180,10 +180,10 @@ RSpec.describe "What a teacher writes" do
   end
 
   it "takes the class's names into stories where that is set" do
-    room.keep_settings("own_words" => "alone", "children_in_stories" => "yes")
+    room.merge_settings("own_words" => "alone", "children_in_stories" => "yes")
     names = Array.new(20) { |seed| room.refresh.book.names(Random.new(seed)) }.flatten
     expect(names - room.called).to eq([])
-    room.keep_settings("children_in_stories" => "no")
+    room.merge_settings("children_in_stories" => "no")
     expect(Records::Classroom[room.id].book.names(Random.new(1)) & room.called).to eq([])
   end
 

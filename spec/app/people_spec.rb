@@ -73,7 +73,7 @@ RSpec.describe "People of a class" do
     as(helper) do
       expect(get("/climb/#{room.id}").status).to eq(200)
       expect(get("/listen/#{room.id}").body).to match(/ladder-#{child.id}"><svg/)
-      room.keep_settings("assistant_sees" => "no")
+      room.merge_settings("assistant_sees" => "no")
       expect([get("/climb/#{room.id}").status, get("/back/#{room.id}").status]).to eq([403, 403])
       expect(get("/listen/#{room.id}").body).not_to match(/ladder-#{child.id}"><svg/)
       expect(get("/today/#{room.id}").body).not_to include("/climb/#{room.id}")

@@ -10,7 +10,7 @@ RSpec.describe Rungs::Planning::Setting do
 
   before { sign_in teacher[0] }
 
-  def choose(**settings) = room.refresh.keep_settings(settings.transform_keys(&:to_s))
+  def choose(**settings) = room.refresh.merge_settings(settings.transform_keys(&:to_s))
 
   def item(kind, **options)
     part = room.refresh.start_lesson(room.today).course.plan(kind, details: { "options" => options, "seed" => 3 })

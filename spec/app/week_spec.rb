@@ -359,7 +359,7 @@ RSpec.describe "The week" do
     expect(squeezed(get("#{path}?from=#{monday}"))).to include("5 of 5 are ready for ten and some")
     send_form "#{path}/range", from: monday
     expect(get("#{path}?from=#{monday}").body).not_to include("are ready for")
-    room.refresh.keep_settings("stay" => nil)
+    room.refresh.merge_settings("stay" => nil)
     get "#{path}?from=#{monday}"
     send_form "#{path}/range", from: monday, open: "1"
     expect(week.at_work).to include(band: "teens")

@@ -9,7 +9,7 @@ module MadeUpClass
   # @return [Records::Classroom]
   def made_up_class(random)
     account, room = make_teacher(children: Rungs::Problem::Story::NAMES.sample(random.rand(1..8), random: random))
-    room.keep_settings("turned" => "two", "knows" => %w[twins])
+    room.merge_settings("turned" => "two", "knows" => %w[twins])
     random.rand(1..4).times { |back| fill_day(room, account, room.today - (back * 3), random) }
     someone = room.children.sample(random: random)
     check_in(someone, account, random)

@@ -190,6 +190,7 @@ class Conduct {
     const values = Object.fromEntries(new FormData(form));
     if (event.submitter?.name) values[event.submitter.name] = event.submitter.value;
     delete values.authenticity_token;
+    delete values.once;
     values.client_key = crypto.randomUUID();
     const path = form.getAttribute("action");
     this.sender.send(path, values, `a way given: ${values.written || "as it was tapped"}`);

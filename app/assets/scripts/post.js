@@ -1,5 +1,6 @@
 // One way to post for all scripts: with the page's token and its person's name, hearing what time it is on the server.
 import { hearTime } from "./server_clock.js";
+import { renew } from "./once.js";
 import { token } from "./token.js";
 import { WHO } from "./waiting.js";
 
@@ -10,5 +11,6 @@ export const post = async (path, body) => {
   const headers = { "X-CSRF-Token": token(), "HX-Request": "true", "Rungs-Who": WHO };
   const answer = await fetch(path, { method: "POST", headers, body });
   hearTime(answer);
+  if (answer.ok) renew(body.get("once"));
   return answer;
 };

@@ -16,7 +16,7 @@ module Pages
       post "/classes" do
         form = checked(ClassContract)
         classroom = person.start_classroom(**form.slice(:name, :school, :time_zone))
-        classroom.keep_settings("year" => form[:year]) if form.key?(:year)
+        classroom.merge_settings("year" => form[:year]) if form.key?(:year)
         redirect "/account/classes/#{classroom.id}"
       end
 
@@ -40,7 +40,7 @@ module Pages
       post "/classes/:room/settings" do
         sent = Rungs::Planning::Setting::ALL.select { |setting| params.key?(setting.id) }
         chosen = sent.to_h { |setting| [setting.id, setting.choice(params[setting.id])] }
-        room.keep_settings(chosen)
+        room.merge_settings(chosen)
         note_act("settings", room)
         say "Saved."
       end

@@ -145,7 +145,7 @@ module Pages
 
           classroom = Records::Account[account_id].start_classroom(name: param("room").strip, **zone_of_browser)
           year = Rungs::Planning::Setting::ALL.fetch("year").choice(param_or_nil("year"))
-          classroom.keep_settings("year" => year)
+          classroom.merge_settings("year" => year)
         end
         before_close_account { Records::Account[account_id].leave_classrooms }
         delete_account_on_close? true

@@ -31,7 +31,14 @@ module Pages
       def brand_ladder = Drawings::Ladder.draw(3, secure: true, css: "ladder")
       def h(text) = Rack::Utils.escape_html(text.to_s)
       def csrf = @csrf ||= Rack::Protection::AuthenticityToken.token(env["rack.session"])
-      def csrf_field = %(<input type="hidden" name="authenticity_token" value="#{Rack::Utils.escape_html(csrf)}">)
+
+      # What every form that is posted carries: that it comes from a page of this session, and a key by which it is done
+      # once.
+      def form_fields
+        %(<input type="hidden" name="authenticity_token" value="#{h(csrf)}">) +
+          %(<input type="hidden" name="#{Once::NAME}" value="#{SecureRandom.uuid}">)
+      end
+
       def minutes(seconds) = format("%d:%02d", *seconds.divmod(60))
 
       # As this class calls it.

@@ -28,8 +28,13 @@ module Pages
 
       before("/:room/?*") do
         room
-        allow(self.class.needed(request.request_method, request.path_info))
+        act = self.class.needed(request.request_method, request.path_info)
+        allow(act)
+        one_by_one unless request.safe? || act == :record
       end
+
+      # What changes a class waits for who is changing it, and sees what that left. Taps only add, and wait for nobody.
+      def one_by_one = room.lock!("FOR NO KEY UPDATE")
 
       # What a route does, once the class was found by the database itself.
       def route_eval

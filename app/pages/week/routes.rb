@@ -50,7 +50,7 @@ module Pages
 
       # What a class that begins knows already: it is no news, and may be a warm-up.
       post "/:room/knows" do
-        room.keep_settings("knows" => Array(params[:knows]).map(&:to_s) & Rungs::Activity::ALL.ids)
+        room.merge_settings("knows" => Array(params[:knows]).map(&:to_s) & Rungs::Activity::ALL.ids)
         redirect here
       end
 

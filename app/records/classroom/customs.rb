@@ -25,15 +25,25 @@ module Records
         { fill: setting("fill").to_sym, whole: setting("whole").to_sym, fingers: setting("fingers") == "welcome" }
       end
 
-      # Keeps more settings beside those there are.
-      def keep_settings(more) = update(settings: Sequel.pg_jsonb(settings.to_h.merge(more)))
+      # More settings beside those there are now, whoever else sets one.
+      # @param more [Hash{String => Object}]
+      def merge_settings(more) = change_settings { more }
+
+      # @yieldparam there [Hash{String => Object}] as they are now, while nobody else changes them
+      # @yieldreturn [Hash{String => Object}] what is different
+      def change_settings
+        db.transaction do
+          lock!("FOR NO KEY UPDATE")
+          update(settings: Sequel.pg_jsonb(settings.to_h.merge(yield(settings.to_h))))
+        end
+      end
 
       # @return [Array<Array(Integer, Integer)>] pairs of children that are not to be in one group
       def apart = settings["apart"].to_a.map(&:to_a)
 
       # @param pair [Array(Integer, Integer)] children's ids, the smaller first
       def keep_apart(pair, together: false)
-        keep_settings("apart" => together ? apart - [pair] : (apart + [pair]).uniq)
+        change_settings { { "apart" => together ? apart - [pair] : (apart + [pair]).uniq } }
       end
     end
   end

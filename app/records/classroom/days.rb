@@ -36,8 +36,10 @@ module Records
       # @param closed [Boolean] without school, or with it after all
       def mark_off(days, closed: true)
         marked = days.map(&:iso8601)
-        there = settings["off"].to_a
-        keep_settings("off" => closed ? (there + marked).uniq.sort : there - marked)
+        change_settings do |there|
+          off = there["off"].to_a
+          { "off" => closed ? (off + marked).uniq.sort : off - marked }
+        end
       end
 
       # @return [Hash{Date => Array<Integer>}] by day, the children who are away
