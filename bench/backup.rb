@@ -15,7 +15,7 @@ require_relative "../config/backups"
 
 SECONDS, TEACHERS = Size.of(20, 1), Size.of(30, 2)
 folder = File.join(Place::FOLDER, "copies")
-backups = Backups.new(folder, ENV.fetch("DATABASE_URL"), recipient: nil)
+backups = Backups.new(folder, ENV.fetch("DATABASE_URL"), sealed: Backups::Sealed.new(recipient: nil))
 clock = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
 timed = ->(work) { clock.call.then { |start| [work.call, clock.call - start] } }
 
@@ -38,7 +38,7 @@ copying = spawn("bundle", "exec", "ruby", "-I#{__dir__}", "-e", <<~RUBY, ENV.fet
   require "bundler/setup"
   require "#{File.expand_path('../config/backups', __dir__)}"
   Process.setpriority(Process::PRIO_PROCESS, 0, 10)
-  Backups.new(ARGV[1], ARGV[0], recipient: nil).make
+  Backups.new(ARGV[1], ARGV[0], sealed: Backups::Sealed.new(recipient: nil)).make
 RUBY
 during = []
 loop do

@@ -4,7 +4,9 @@ require "sequel"
 require "time"
 require_relative "copies"
 require_relative "backups/beside"
+require_relative "backups/erase_again"
 require_relative "backups/retention"
+require_relative "backups/sealed"
 
 # Copies of the whole database that are made while it goes on: each is restored into a database beside and counted row
 # by row before it is called good, then encrypted where a recipient is set.
@@ -21,15 +23,12 @@ class Backups
 
   # @param folder [String]
   # @param url [String] of the database, as the role that owns its tables and may make others
-  # @param recipient [String, nil] a public key of age
-  # @param identity [String, nil] a file with the key that reads them
-  def initialize(folder, url, recipient: ENV.fetch("RUNGS_BACKUP_RECIPIENT", nil),
-                 identity: ENV.fetch("RUNGS_BACKUP_IDENTITY", nil))
+  # @param sealed [Sealed] how copies are encrypted and read
+  def initialize(folder, url, sealed: Sealed.new)
     @folder = folder
     @url = url
-    @recipient = recipient
-    @identity = identity
-    @tools = Copies.new(folder, url)
+    @sealed = sealed
+    @tools = Copies.new(folder, url, sealed: sealed)
     @lists = Beside.new(folder)
   end
 
@@ -45,7 +44,7 @@ class Backups
     counts = dump(plain)
     try(plain, counts)
     remember
-    file = @recipient ? encrypt(plain) : plain
+    file = @sealed.seal(plain)
     let_go(now)
     Made.new(at: now, file: file, bytes: File.size(file), counted: counts.values.sum)
   rescue StandardError
@@ -57,7 +56,7 @@ class Backups
   # @return [Integer] rows
   # @raise [Failure]
   def check(file)
-    readable(file) { |plain| beside { |url| restored(plain, url).values.sum } }
+    @sealed.read(file) { |plain| beside { |url| restored(plain, url).values.sum } }
   end
 
   # What is free, and about how much a copy needs, in megabytes.
@@ -75,16 +74,24 @@ class Backups
   # @return [String] the copy of what was there
   # @raise [Failure] and nothing was changed
   def restore(file, newest:)
-    readable(file) do |plain|
+    @sealed.read(file) do |plain|
       step = step_of(plain)
       refuse("That copy is of a newer version of Rungs (step #{step}; this one knows #{newest}).") if step > newest
 
-      remember
-      @lists.merge(Beside.new(File.dirname(file)))
-      kept = Copies.new(File.join(@folder, "before-restore"), @url).make(step)
+      know_erased(file)
+      kept = before_restore.make(step)
       @tools.go_back(plain)
       kept
     end
+  end
+
+  # Puts a copy made before tables were changed in the place of what is there, for the version of then.
+  # @return [Integer] how many children, erased since, were erased again
+  # @raise [Failure]
+  def go_back(file)
+    know_erased(file)
+    @tools.go_back(file)
+    connected { |db| EraseAgain.new(db).call(erased) }.tap { raise_sequences }
   end
 
   # @return [Array<Array(String, Integer)>] who was erased, whenever
@@ -102,6 +109,13 @@ class Backups
   private
 
   def refuse(words) = raise(Failure, words)
+
+  def before_restore = Copies.new(File.join(@folder, "before-restore"), @url, sealed: @sealed)
+
+  def know_erased(file)
+    remember
+    @lists.merge(Beside.new(File.dirname(file)))
+  end
 
   # What is there now of it, added to what lies beside the copies.
   def remember
@@ -160,7 +174,7 @@ class Backups
 
   # Into an empty database.
   def restored(file, url)
-    Copies.new(@folder, url).pg("pg_restore", "--no-owner", "--no-privileges", "--exit-on-error", file)
+    Copies.new(@folder, url, sealed: @sealed).pg("pg_restore", "--no-owner", "--no-privileges", "--exit-on-error", file)
     connected(url) { |db| counted(db) }
   end
 
@@ -179,35 +193,6 @@ class Backups
   def step_of(plain)
     said = @tools.pg("pg_restore", "--data-only", "--table=schema_info", "--file=-", plain, database: false)
     said[/^\d+$/].to_i
-  end
-
-  def encrypt(plain)
-    age("--encrypt", "--recipient", @recipient, "--output", "#{plain}.age", plain)
-    File.chmod(0o600, "#{plain}.age")
-    FileUtils.rm_f(plain)
-    "#{plain}.age"
-  end
-
-  # @yield [String] the path of a copy that can be read
-  def readable(file)
-    raise Failure, "There is no copy #{file}." unless File.file?(file)
-    return yield file unless file.end_with?(".age")
-    raise Failure, "That copy is encrypted: set RUNGS_BACKUP_IDENTITY to the file with its key." unless @identity
-
-    begin
-      plain = File.join(@folder, "reading-#{Process.pid}")
-      age("--decrypt", "--identity", @identity, "--output", plain, file)
-      yield plain
-    ensure
-      FileUtils.rm_f(plain)
-    end
-  end
-
-  def age(*arguments)
-    said, status = Open3.capture2e("age", *arguments)
-    raise Failure, "age: #{said.lines.last.to_s.strip}" unless status.success?
-  rescue Errno::ENOENT
-    raise Failure, "age is not there: install the Debian package age."
   end
 
   def let_go(now)

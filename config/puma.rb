@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "drain"
+require_relative "in_use"
 require_relative "log"
 
 threads_count = Integer(ENV.fetch("RUNGS_THREADS", "3"))
@@ -12,8 +13,13 @@ if processes > 1
   workers processes
   preload_app!
   before_fork { DB.disconnect }
-  before_worker_boot { Drain.only_asked }
+  before_worker_boot do
+    Drain.only_asked
+    InUse.hold
+  end
   before_worker_shutdown { Ending.now }
+else
+  after_booted { InUse.hold }
 end
 if drain.positive?
   after_booted { Drain.on_term }

@@ -7,7 +7,7 @@ require "optparse"
 require "socket"
 require "fileutils"
 require_relative "cluster"
-require_relative "copies"
+require_relative "backups"
 require_relative "start/server"
 require_relative "updates"
 require_relative "start/worker"
@@ -115,8 +115,9 @@ class Start
   def before_tables_change(step, url)
     if step.positive?
       copy = Copies.new(File.join(VAR, "copies"), url).make(step)
-      puts "A copy of everything is in #{copy}. To go back: end Rungs, put the version before in place, and run",
-           "  bin/rungs-admin go-back #{copy}"
+      puts "A copy of everything is in #{copy}. To go back: end Rungs, run, with this version still in place,",
+           "  bin/rungs-admin go-back #{copy}",
+           "and only then put the version before in place."
     end
     puts "Bringing the tables up to date …"
   end

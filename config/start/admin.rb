@@ -5,6 +5,7 @@
 require "bundler/setup"
 require_relative "../cluster"
 require_relative "../backups"
+require_relative "../in_use"
 
 # Commands for the one who keeps the machine.
 module Admin
@@ -22,8 +23,8 @@ module Admin
       bin/rungs-admin migrate             the tables as this version has them: for a district, whose servers change none
       bin/rungs-admin reckon              makes anew what the records say of every child, from all of them; nothing of
                                           what was heard changes
-      bin/rungs-admin go-back FILE        everything as it was in a copy that bin/start made before it changed tables;
-                                          Rungs has to be ended first, and the version from then be in place
+      bin/rungs-admin go-back FILE        everything as it was in a copy that bin/start made before it changed tables.
+                                          Rungs has to be ended first; put the version from then in place afterwards
 
     Copies are in RUNGS_BACKUPS (else var/backups). With RUNGS_BACKUP_RECIPIENT (a public key of age) they are
     encrypted; RUNGS_BACKUP_IDENTITY names the file with the key that reads them. docs/keeping.md tells more.
@@ -44,16 +45,24 @@ module Admin
     return help(arguments) unless COMMANDS[command]&.cover?(rest.size)
 
     with_database { public_send(command.tr("-", "_"), *rest) }
-  rescue Cluster::Failure, Copies::Failure => e
+  rescue Cluster::Failure, Copies::Failure, InUse::Busy => e
     complain e.message
   end
 
   def help(arguments)
     known = [[], ["--help"]].include?(arguments)
-    return complain("“#{arguments.join(' ')}” means nothing here.\n\n#{HELP}") unless known
+    return complain(wrong(*arguments)) unless known
 
     puts HELP
     0
+  end
+
+  # A command that is there says what it needs.
+  def wrong(command, *rest)
+    return "“#{[command, *rest].join(' ')}” means nothing here.\n\n#{HELP}" unless COMMANDS.key?(command)
+
+    usage = HELP.lines.find { |line| line.include?("bin/rungs-admin #{command}") }
+    "This is how it is written: #{usage[/bin.*?(?=  )/]}"
   end
 
   def complain(words)
@@ -77,8 +86,9 @@ module Admin
   def go_back(file)
     return complain(UNCHANGED) unless agreed?("go back", "Everything that came after this copy will be gone.")
 
-    Copies.new(File.dirname(file), owner_url).go_back(file)
-    puts "Everything is as it was in #{File.basename(file)}."
+    gone = InUse.alone(owner_url) { backups.go_back(file) }
+    puts "Everything is as it was in #{File.basename(file)}. Put the version from then in place, and start it."
+    tell_erased(gone)
     0
   end
 
@@ -124,14 +134,20 @@ module Admin
   def restore(file)
     return complain(UNCHANGED) unless agreed?("restore", "What is there now will be replaced (it is copied first).")
 
-    kept = backups.restore(file, newest: Database.latest)
-    DB.disconnect
-    Database.migrate
-    gone = erase_again
-    backups.raise_sequences
-    puts "Everything is as it was in #{File.basename(file)}; what was there before is in #{kept}."
-    puts "#{gone} #{gone == 1 ? 'child' : 'children'} erased since then were erased again." if gone.positive?
+    InUse.alone(owner_url) do
+      kept = backups.restore(file, newest: Database.latest)
+      DB.disconnect
+      Database.migrate
+      gone = erase_again
+      backups.raise_sequences
+      puts "Everything is as it was in #{File.basename(file)}; what was there before is in #{kept}."
+      tell_erased(gone)
+    end
     0
+  end
+
+  def tell_erased(gone)
+    puts "#{gone} #{gone == 1 ? 'child' : 'children'} erased since then were erased again." if gone.positive?
   end
 
   # Who was erased of these classes.
@@ -160,6 +176,7 @@ module Admin
   def megabytes(bytes) = "#{(bytes / (1024.0**2)).round(1)} MB"
 
   def password(address)
+    LOADER.eager_load
     account = Records::Account.first(email: address) or return complain("No account has the address #{address}.")
     made = SecureRandom.alphanumeric(LETTERS)
     hash = BCrypt::Password.create(made, cost: Pages::Account::SignIn::COST)

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../in_use"
+
 # What draws and writes beside the server, as a process of its own; it ends when whoever watches over it is gone.
 module Worker
   module_function
@@ -16,6 +18,7 @@ module Worker
         sleep 0.5 while Process.ppid == watching
         exit!
       end
+      InUse.hold
       Jobs::Worker.new.run
     end
   end

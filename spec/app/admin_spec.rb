@@ -53,9 +53,9 @@ RSpec.describe Admin do
       expect { described_class.run([command, "/nowhere"]) }.to output(/Nothing was changed/).to_stderr
                                                            .and output(/Type/).to_stdout
     end
-    [%w[backup now], %w[tidy --now], %w[dance]].each do |wrong|
-      expect { described_class.run(wrong) }.to output(/means nothing here/).to_stderr
-    end
+    { %w[backup now] => /written: bin.rungs-admin backup$/, %w[tidy --now] => /written: .* tidy \[--dry-run\]$/,
+      %w[password] => /written: bin.rungs-admin password ADDRESS$/, %w[dance] => /“dance” means nothing here/ }
+      .each { |wrong, words| expect { described_class.run(wrong) }.to output(words).to_stderr }
     expect { described_class.run(%w[tidy --dry-run]) }.to output(/./).to_stdout
   end
 end

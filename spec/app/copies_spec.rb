@@ -2,6 +2,7 @@
 
 require "app_helper"
 require_relative "../../config/backups"
+require_relative "../../config/in_use"
 require_relative "../../config/updates"
 
 RSpec.describe Copies do
@@ -25,16 +26,18 @@ RSpec.describe Copies do
     FileUtils.rm_rf(folder)
   end
 
-  it "keeps the last three, for their owner only, and puts everything back" do
+  it "keeps them as long as the daily ones, for their owner only, and puts everything back" do
     Sequel.connect(aside) { |db| db.run("CREATE TABLE lanterns AS SELECT 7 AS lit") }
     files = (1..4).map { |step| copies.make(step, now: Time.now + step) }
-    expect([copies.all, File.stat(files.last).mode & 0o777]).to eq([files.last(3), 0o600])
+    expect([copies.all, File.stat(files.last).mode & 0o777]).to eq([files, 0o600])
     Sequel.connect(aside) { |db| db.run("UPDATE lanterns SET lit = 8; CREATE TABLE later (id int)") }
     copies.go_back(files.last)
     expect(run(aside, "SELECT lit FROM lanterns")).to eq([{ lit: 7 }])
     expect(run(aside, "SELECT to_regclass('later') AS later")).to eq([{ later: nil }])
     copies.go_back(copies.make(5, now: Time.now + 9))
     expect(run(aside, "SELECT lit FROM lanterns")).to eq([{ lit: 7 }])
+    later = copies.make(6, now: Time.now + (40 * 86_400))
+    expect(copies.all.sort).to eq([files.first, later])
     expect { copies.go_back("#{folder}/none.dump") }.to raise_error(Copies::Failure, /no copy/)
     expect do
       described_class.new(folder, aside.sub(/copied.*/, "nowhere")).make(1)
@@ -71,7 +74,7 @@ RSpec.describe Backups do
   # A database of its own, for this spec.
   let(:name) { "rungs_backed_up#{ENV.fetch('TEST_ENV_NUMBER', '')}" }
   let(:aside) { owner.sub(%r{/[^/]+\z}, "/#{name}") }
-  let(:backups) { described_class.new(folder, aside, recipient: nil) }
+  let(:backups) { described_class.new(folder, aside, sealed: Backups::Sealed.new(recipient: nil)) }
 
   around do |example|
     Sequel.connect(owner) do |db|
@@ -143,13 +146,55 @@ RSpec.describe Backups do
     key = File.join(folder, "key")
     system("age-keygen", "-o", key, out: File::NULL, err: File::NULL)
     recipient = File.read(key)[/age1\w+/]
-    sealed = described_class.new(folder, aside, recipient: recipient, identity: key)
+    with = ->(identity) { described_class.new(folder, aside, sealed: Backups::Sealed.new(recipient: recipient, identity: identity)) }
+    sealed = with.call(key)
     made = sealed.make
     expect(File.binread(made.file)).to start_with("age-encryption")
     expect(sealed.check(made.file)).to eq(3)
-    locked = described_class.new(folder, aside, recipient: recipient, identity: nil)
-    expect { locked.check(made.file) }.to raise_error(described_class::Failure, /encrypted/)
-    expect(Dir[File.join(folder, "*.dump")]).to eq([])
+    expect { with.call(nil).check(made.file) }.to raise_error(described_class::Failure, /encrypted/)
+    other = File.join(folder, "other")
+    system("age-keygen", "-o", other, out: File::NULL, err: File::NULL)
+    expect { with.call(other).check(made.file) }.to raise_error(described_class::Failure, /is not the key of that copy/)
+    sealed.restore(made.file, newest: 31)
+    expect(Dir[File.join(folder, "**/*.dump")]).to eq([])
+    expect(Dir[File.join(folder, "before-restore/*.age")].size).to eq(1)
+  end
+
+  it "erases again who was erased since, going back to tables of any step, by key and number, name and all" do
+    keys = Array.new(2) { SecureRandom.uuid }
+    there do |db|
+      db.run(<<~SQL)
+        CREATE TABLE classrooms (id int PRIMARY KEY, key uuid);
+        CREATE TABLE children (id int PRIMARY KEY, classroom_id int, name text);
+        CREATE TABLE problems (classroom_id int, story text, details jsonb);
+      SQL
+      keys.each.with_index(1) { |key, id| db[:classrooms].insert(id: id, key: key) }
+      db[:children].multi_insert([{ id: 5, classroom_id: 1, name: "Ada" }, { id: 6, classroom_id: 2, name: "Bo" }])
+      db[:problems].insert(classroom_id: 1, story: "Ada has 3, Adam 2.", details: '{"for": "Ada"}')
+      db[:problems].insert(classroom_id: 2, story: "Ada has 3.", details: "{}")
+    end
+    made = Copies.new(folder, aside, sealed: Backups::Sealed.new(recipient: nil)).make(31)
+    there { |db| db[:erased].multi_insert([5, 6].map { |id| { child_id: id, class_key: keys[0], at: Time.now } }) }
+    expect(backups.go_back(made)).to eq(1)
+    expect(there { |db| [db[:children].select_map(:id), db[:problems].select_order_map(:story)] })
+      .to eq([[6], ["Ada has 3.", "somebody has 3, Adam 2."]])
+    expect(there { |db| db[:problems].first(classroom_id: 1)[:details] }).to eq('{"for": "somebody"}')
+  end
+end
+
+RSpec.describe InUse do
+  it "lets nobody replace a database that a server or a worker uses, until that has gone" do
+    url = ENV.fetch("RUNGS_OWNER_URL") { ENV.fetch("DATABASE_URL") }
+    expect(described_class.alone(url) { :alone }).to eq(:alone)
+    server = spawn({ "DATABASE_URL" => url, "RUNGS_LISTEN_URL" => nil }, RbConfig.ruby, "-e",
+                   "require './config/in_use'; InUse.hold.join", chdir: Rungs::ROOT)
+    busy = -> { described_class.alone(url) { false } rescue true } # rubocop:disable Style/RescueModifier
+    100.times { busy.call ? break : sleep(0.1) }
+    expect { described_class.alone(url) { nil } }.to raise_error(described_class::Busy, /Rungs is running/)
+    Process.kill(:KILL, server)
+    Process.wait(server)
+    100.times { busy.call ? sleep(0.1) : break }
+    expect(described_class.alone(url) { :alone }).to eq(:alone)
   end
 end
 

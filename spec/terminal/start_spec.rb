@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "net/http"
+require "open3"
 require "pg"
 require "timeout"
 require "tmpdir"
@@ -59,6 +60,40 @@ RSpec.describe "bin/start" do
     Process.kill(:TERM, main)
     Timeout.timeout(10) { Process.wait(main) }
     expect([quietly { status }, cluster.running?]).to eq([false, false])
+  end
+
+  # A command of whoever keeps the machine, as a process of its own.
+  # @return [Array(String, Boolean)] what it said, and whether it did what it was told
+  def keeper(*command, typed: "")
+    clean = %w[DATABASE_URL RUNGS_OWNER_URL RACK_ENV RUNGS_DEMO RUNGS_BACKUPS].to_h { |name| [name, nil] }
+    said, done = Open3.capture2e({ **clean, "RUNGS_VAR" => folder }, "bin/rungs-admin", *command, chdir: root,
+                                                                                                  stdin_data: typed)
+    [said, done.success?]
+  end
+
+  it "lets its keeper do everything while it runs, but put another database in its place", :deep do
+    PG.connect(cluster.owner_url("rungs")) do |owner|
+      owner.exec("INSERT INTO accounts (email, name, status_id) VALUES ('reva@harbour.example', 'Ms Reva', 2)")
+    end
+    { %w[backup] => /tried and complete/, %w[list] => /MB are free/, %w[check] => /restored and complete/,
+      %w[tidy --dry-run] => /nothing to do/, %w[reckon] => /\A(What the records say .*)?\z/m,
+      %w[migrate] => /tables are at step/, %w[password reva@harbour.example] => /new password of reva@/ }
+      .each { |command, words| expect([command, *keeper(*command)]).to match([command, words, true]) }
+    expect(keeper("password")).to match([/written: bin.rungs-admin password ADDRESS/, false])
+    copy = Dir[File.join(folder, "backups/rungs-*.dump")].first
+    [%w[restore restore], ["go-back", "go back"]].each do |command, typed|
+      expect(keeper(command, copy, typed: typed)).to match([/Rungs is running with this database/, false])
+    end
+    Process.kill(:TERM, main)
+    Process.wait(main)
+    [%w[restore restore], ["go-back", "go back"]].each do |command, typed|
+      expect(keeper(command, copy, typed: typed)).to match([/Everything is as it was/, true])
+    end
+    start.then do |again|
+      await { status == "200" }
+      Process.kill(:TERM, again)
+      Process.wait(again)
+    end
   end
 
   it "comes back by itself when the server, the database or both were killed", :deep do
