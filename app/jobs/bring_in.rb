@@ -18,6 +18,7 @@ module Jobs
       done = upload.open_file do |path|
         Exchange::Incoming.of(path, @job.classroom, @job.account, asked["form"].to_h).bring(upload.name) { |at| told(at) }
       end
+      Records::Brought.look_at_how_much
       upload.delete
       JSON.generate(note: done.note, room: done.room.id)
     end

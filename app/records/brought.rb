@@ -26,6 +26,9 @@ module Records
       dataset.insert(account_id: account.id, classroom_id: room.id, kind: kind, name: name.to_s[0, 120], at: Time.now)
     end
 
+    # After much came in, the database plans by how much there is now.
+    def self.look_at_how_much = DB.get(Sequel.function(:look_at_how_much))
+
     # All of something, or nothing, with how much it was.
     # @yield [Integer] the id under which it can be taken back → how much came
     # @return [Integer] how much

@@ -33,8 +33,8 @@ module Records
       at > now - KEPT ? :good : :late
     end
 
-    # Takes it, once; who belongs to the class already keeps what they have.
-    # @param by [Account]
+    # Takes it, once; for who belongs to the class already it stays as it is.
+    # @param by [Account] who does not belong to it
     # @return [Boolean] whether it was still good
     def take(by)
       db.transaction do

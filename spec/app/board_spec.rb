@@ -67,8 +67,11 @@ RSpec.describe "The board" do
   it "takes a problem up again whose part was taken out" do
     sign_in teacher[0]
     posed.part.delete
+    before = lesson.refresh.board_version
     get "/board/#{room.id}?problem=#{posed.id}"
-    expect(last_response.body).to include("9 and 5: how many?")
+    expect([last_response.status, lesson.refresh.board_version]).to eq([200, before])
+    send_form "/board/#{room.id}/problem", problem: posed.id
+    expect(follow_redirect!.body).to include("9 and 5: how many?")
     expect(lesson.problem(lesson.refresh.board.problem).id).to eq(posed.id)
   end
 
@@ -190,6 +193,20 @@ RSpec.describe "The board" do
       here.close
       3.times { DB.notify(:rungs_board, payload: lesson.id.to_s) && sleep(0.1) }
       expect(events.size(lesson.id)).to eq(0)
+    end
+
+    it "lets go of a person's windows when a session of theirs ends, of nobody else's" do
+      sign_in teacher[0]
+      events = described_class.new
+      mine, other = [teacher[0].id, 0].map do |own|
+        UNIXSocket.pair.tap { |_, there| events.add(lesson.id, there, 1, own: own) }.first
+      end
+      sleep 0.3
+      send_form "/account/logout"
+      50.times { events.size(lesson.id) > 1 ? sleep(0.1) : break }
+      [mine, other].each { |socket| socket.readpartial(4000) }
+      expect([events.size(lesson.id), mine.read(1), other.wait_readable(0)]).to eq([1, nil, nil])
+      events.stop
     end
   end
 end

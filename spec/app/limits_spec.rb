@@ -32,6 +32,11 @@ RSpec.describe "Limits" do
   end
 
   it "asks for a moment where the database is just coming back" do
+    slow = Pages::Shared::ErrorPages.new(lambda { |_|
+      DB.transaction { DB.run("SET LOCAL statement_timeout = 5; SELECT pg_sleep(1)") }
+    })
+    answer = Rack::MockRequest.new(slow).get("/")
+    expect([answer.status, answer.body]).to match([503, include("try once more")])
     gone = Pages::Shared::ErrorPages.new(->(_) { raise Sequel::DatabaseDisconnectError, "gone" })
     expect(Rack::MockRequest.new(gone).get("/").status).to eq(503)
   end

@@ -147,6 +147,9 @@ RSpec.describe "People of a class" do
     get "/people/#{room.id}"
     send_form "/people/#{room.id}/invitations/#{back.id}/away"
     expect(get("/invite/#{kept.code}").body).to include("You are a teacher there already")
+    send_form "/invite/#{kept.code}"
+    expect([last_response.status, last_response.body]).to match([422, include("You are a teacher there already")])
+    expect(kept.refresh.state).to eq(:good)
     guest = make_teacher[0]
     as(guest) do
       { late => "is over", back => "called back" }.each do |invitation, words|

@@ -70,6 +70,22 @@ RSpec.describe "What was tapped is kept right" do
       end
   end
 
+  it "takes how long ago it was on the tablet, whatever its clock says: at most fourteen days, never after now" do
+    listen
+    day = 86_400
+    { [-20 * day, 0] => 0, [-20 * day, 3 * day] => 3 * day, [400 * day, 3 * day] => 3 * day, [0, 15 * day] => 14 * day,
+      [0, -60] => 0 }.each do |(off, waited), ago|
+      sending = Time.now + off
+      header "Rungs-Clock", (sending.to_f * 1000).round.to_s
+      tap(happened_at: (sending - waited).iso8601(3))
+      expect(records.last.happened_at).to be_within(5).of(Time.now - ago)
+    end
+    header "Rungs-Clock", "noon"
+    tap(happened_at: (Time.now - 60).iso8601(3))
+    expect(records.last.happened_at).to be_within(5).of(Time.now - 60)
+    header "Rungs-Clock", nil
+  end
+
   it "tells in each answer what time it is, in pages too" do
     listen
     times = [last_response.headers["rungs-time"], last_response.body[/name="server-time" content="(\d+)"/, 1],

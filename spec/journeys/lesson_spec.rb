@@ -133,6 +133,7 @@ RSpec.describe "A lesson in parts", type: :feature do
     click_button "Save these"
     expect(page).to have_css(".note", text: "Saved")
     posed = pose(room, [8, 7])
+    posed.lesson.put_on_board(posed)
     visit "/board/#{room.id}?problem=#{posed.id}"
     3.times { press "4" }
     expect(page).to have_css(".board-down span:last-child", text: "= 10")

@@ -7,7 +7,7 @@ import { keepPage } from "./offline.js";
 import { post } from "./post.js";
 import { Sender } from "./sender.js";
 import { Others } from "./others.js";
-import { now, nowText } from "./server_clock.js";
+import { now } from "./server_clock.js";
 import { load, swap } from "./swap.js";
 import { tell } from "./trouble.js";
 import { WrongAnswer } from "./wrong_answer.js";
@@ -182,7 +182,7 @@ class Listen {
     }
     this.fresh = false;
     this.key = crypto.randomUUID();
-    const of = { child_id: this.child, ...this.of(), client_key: this.key, happened_at: nowText() };
+    const of = { child_id: this.child, ...this.of(), client_key: this.key, happened_at: new Date().toISOString() };
     this.sender.send(this.base, { ...of, code, ...this.seconds(), ...details }, this.say(code));
   }
 

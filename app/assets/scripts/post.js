@@ -1,4 +1,5 @@
-// One way to post for all scripts: with the page's token and its person's name, hearing what time it is on the server.
+// One way to post for all scripts: with the page's token, its person's name and what time it is here, hearing what time it
+// is on the server.
 import { hearTime } from "./server_clock.js";
 import { renew } from "./once.js";
 import { token } from "./token.js";
@@ -8,7 +9,7 @@ import { WHO } from "./waiting.js";
 // @param {URLSearchParams|FormData} body
 // @return {Promise<Response>}
 export const post = async (path, body) => {
-  const headers = { "X-CSRF-Token": token(), "HX-Request": "true", "Rungs-Who": WHO };
+  const headers = { "X-CSRF-Token": token(), "HX-Request": "true", "Rungs-Who": WHO, "Rungs-Clock": Date.now() };
   const answer = await fetch(path, { method: "POST", headers, body });
   hearTime(answer);
   if (answer.ok) renew(body.get("once"));

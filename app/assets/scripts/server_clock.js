@@ -1,4 +1,5 @@
-// What time it is on the server, whatever this device's clock says: every answer tells it, and so does every page.
+// What time it is on the server, whatever this device's clock says, for what began there: every answer tells it, and so
+// does every page.
 const OFF = "rungs-clock-off";
 // Milliseconds that an answer may be on its way: within them a clock is right, so that taps keep their order.
 const RIGHT = 2000;

@@ -10,14 +10,19 @@ module Pages
 
       get "/:room" do
         @lesson = lesson_shown or return board_page
-        posed = params[:problem] && (room.problem(params[:problem]) || halt(404))
-        @lesson.put_on_board(posed) if posed
         @follow = "/board/#{room.id}/lessons/#{@lesson.id}"
         board_page
       end
 
       get("/:room/lessons/:lesson/screen") { screen_of(found_lesson) }
       get("/:room/lessons/:lesson/events") { halt Live::LessonEvents.response(found_lesson, own: account_id || true) }
+
+      # A problem onto the board of its lesson, which is opened here.
+      post "/:room/problem" do
+        posed = room.problem(params[:problem]) || halt(404)
+        posed.lesson.put_on_board(posed)
+        redirect "/board/#{room.id}?problem=#{posed.id}"
+      end
 
       # A command from the board's own keys, or from Listen.
       post "/:room/lessons/:lesson/commands" do

@@ -15,6 +15,8 @@ module Pages
       post "/:code" do
         halt 404 unless person
         found = invitation
+        there = Page.new(self, found).there
+        refuse("You are #{there} there already; this invitation stays good for somebody else") if there
         refuse(Page::STATES.fetch(found.refresh.state)) unless found.take(person)
 
         env["rack.session"]["note"] = "You are #{Records::Membership::AS[found.role]} of #{found.classroom.name} now."

@@ -69,7 +69,7 @@ module Pages
 
       post "/:room/records" do
         form = checked(RecordContract)
-        at = HeardAt.of(form[:happened_at], lesson: env["rungs.substitute"])
+        at = HeardAt.of(form[:happened_at], sent: env["HTTP_RUNGS_CLOCK"], lesson: env["rungs.substitute"])
         Metrics.tap_waited if HeardAt.late?(at)
         posed = posed_of(form, at) || halt(404)
         same_problem(posed, form[:equation])

@@ -53,14 +53,26 @@ module Pages
         full
       rescue Rack::Timeout::RequestTimeoutError, Sequel::DatabaseConnectionError, Sequel::DatabaseDisconnectError
         self.class.page(503)
+      rescue Sequel::DatabaseError => e
+        case e.wrapped_exception
+        when PG::DiskFull then full
+        when *BUSY then self.class.page(503)
+        else trouble(e)
+        end
       rescue StandardError => e
-        return full if e.is_a?(Sequel::DatabaseError) && e.wrapped_exception.is_a?(PG::DiskFull)
-
-        Log.trouble(e)
-        self.class.page(500)
+        trouble(e)
       end
 
       private
+
+      # What the database ended itself: it took too long, or two waited for each other.
+      BUSY = [PG::QueryCanceled, PG::TRDeadlockDetected, PG::LockNotAvailable].freeze
+      private_constant :BUSY
+
+      def trouble(error)
+        Log.trouble(error)
+        self.class.page(500)
+      end
 
       # Said where Rungs was started, once a minute.
       def full
