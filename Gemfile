@@ -18,7 +18,6 @@ gem "prawn"
 gem "prawn-svg"
 gem "prometheus-client", require: false
 gem "puma"
-gem "rack-attack", require: false
 gem "rack-protection"
 gem "rack-session"
 gem "rack-timeout", require: false

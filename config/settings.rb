@@ -2,6 +2,7 @@
 
 require "securerandom"
 require "fileutils"
+require "ipaddr"
 require "socket"
 require_relative "mail_box"
 
@@ -29,6 +30,16 @@ module Settings
   def deadline = Integer(ENV.fetch("RUNGS_DEADLINE", "20"))
   # Whether guessing is slowed; specs sign in more often than people.
   def paced? = ENV["RACK_ENV"] != "test" || ENV["RUNGS_PACED"] == "1"
+
+  # Whether many people come from that address: one of the networks that RUNGS_TRUSTED_NETWORKS names ("10.0.0.0/8,
+  # 192.168.4.0/24").
+  def trusted?(address)
+    networks = ENV.fetch("RUNGS_TRUSTED_NETWORKS", "").split(/[,\s]+/)
+    networks.any? { |network| IPAddr.new(network).include?(IPAddr.new(address)) }
+  rescue IPAddr::Error
+    false
+  end
+
   def https? = ENV["RUNGS_HTTPS"] == "1"
 
   # Where people reach this server, for links in letters: never what a request says of itself.

@@ -78,6 +78,7 @@ module Jobs
       Records::Upload.tidy
       Records::Standby.tidy
       Records::AnsweredForm.tidy
+      Records::Attempts.tidy
       Records::Ledger.catch_up # what a server of the version before took down
       night_work if ENV["RUNGS_NIGHTLY"]
       @tidied = Time.now

@@ -1,34 +1,42 @@
 # frozen_string_literal: true
 
+require "digest"
+
 module Records
-  # How often something was tried of late, kept in the database so that several servers share it; a store as rack-attack
-  # wants one.
+  # Wrong guesses of late, kept in the database so that several servers share them: whoever guesses wrong too often
+  # waits, longer each time.
   module Attempts
     TABLE = DB[:attempts]
-    STALE = 3600
+    # Seconds after the last wrong one in which they count; seconds that somebody waits at most.
+    COUNT, LONGEST = 3600, 300
 
     module_function
 
-    # @return [Integer, nil]
-    def read(key) = TABLE.where(key: key).where { expires_at > Time.now }.get(:count)
-
-    def write(key, value, expires_in: STALE)
-      row = { count: value, expires_at: Time.now + expires_in }
-      TABLE.insert_conflict(target: :key, update: row).insert(key: key, **row)
-    end
-
-    # @return [Integer] how often, with this time; counted anew where it is over
-    def increment(key, amount = 1, expires_in: STALE)
+    # @param what [Array<String>] what was guessed, and by whom or of whom
+    def wrong(what)
+      last = { expires_at: Time.now + COUNT }
       over = Sequel[:attempts][:expires_at] < Time.now
-      again = { count: Sequel.case({ over => amount }, Sequel[:attempts][:count] + amount),
-                expires_at: Sequel.case({ over => Time.now + expires_in }, Sequel[:attempts][:expires_at]) }
-      rows = TABLE.insert_conflict(target: :key, update: again).returning(:count)
-      count = rows.insert(key: key, count: amount, expires_at: Time.now + expires_in).first[:count]
-      forget_stale if count == amount
-      count
+      again = { count: Sequel.case({ over => 1 }, Sequel[:attempts][:count] + 1), **last }
+      TABLE.insert_conflict(target: :key, update: again).insert(key: key(what), count: 1, **last)
     end
 
-    def delete(key) = TABLE.where(key: key).delete
-    def forget_stale = TABLE.where { expires_at < Time.now - STALE }.delete
+    # @param free [Integer] how many wrong ones make nobody wait
+    # @return [Integer] seconds until the next may be made; each wrong one more doubles them
+    def wait(what, free:)
+      there = TABLE.where(key: key(what)).where { expires_at > Time.now }.first or return 0
+      return 0 if there[:count] < free
+
+      waits = 2**[there[:count] - free + 1, 10].min
+      (there[:expires_at] - COUNT + [waits, LONGEST].min - Time.now).ceil.clamp(0..)
+    end
+
+    # A right one: nothing is held against it.
+    def right(what) = TABLE.where(key: key(what)).delete
+
+    def tidy = TABLE.where { expires_at < Time.now }.delete
+
+    # Nobody's address can be read there.
+    def key(what) = "#{what.first} #{Digest::SHA256.hexdigest(what.join(' '))[0, 32]}"
+    private_class_method :key
   end
 end

@@ -38,6 +38,17 @@ module Records
     many_to_one :account, class: "Records::Account"
     many_to_one :classroom, class: "Records::Classroom"
 
+    # Days in which an address where somebody signed in is known.
+    KNOWN = 30
+
+    # Whether that account was signed in to from there of late.
+    def self.signed_in_from?(email, address, now: Time.now)
+      account = Account.where(email: email).select(:id)
+      DB[:account_authentication_audit_logs].where(account_id: account, message: "login")
+                                            .where { at > now - (KNOWN * 86_400) }
+                                            .where(Sequel.lit("metadata ->> 'address' = ?", address)).any?
+    end
+
     # @param what [String] an id of WHAT
     # @param counted [Boolean] whether all of that class and account on a day are one row
     def self.note(what, account_id:, classroom: nil, address: "", counted: false)

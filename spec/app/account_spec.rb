@@ -27,44 +27,80 @@ RSpec.describe "Accounts" do
     expect(signed_in?).to be(false)
   end
 
-  it "slows guessing for the one who guesses, and locks nobody out", :deep do
-    stub_const("ENV", ENV.to_h.merge("RUNGS_PACED" => "1"))
-    # Tries are counted by the five minutes of the clock.
-    allow(Time).to receive(:now).and_return(Time.at((Time.now.to_i / 300 * 300) + 60))
-    tried = Array.new(12) do
-      get "/account/login"
-      send_form "/account/login", email: account.email, password: "wrong password"
+  describe "slowed" do
+    before do
+      stub_const("ENV", ENV.to_h.merge("RUNGS_PACED" => "1"))
+      Records::Attempts::TABLE.delete
+    end
+
+    after { Records::Attempts::TABLE.delete }
+
+    def try(email, password, from: "10.1.2.3")
+      clear_cookies
+      get "/account/login", {}, "REMOTE_ADDR" => from
+      sent = { email: email, password: password, authenticity_token: token }
+      post "/account/login", sent, "REMOTE_ADDR" => from
       last_response.status
     end
-    expect(tried).to eq(([401] * 10) + [429, 429])
-    expect(last_response.body).to include("tried too often")
-    header "X-Forwarded-For", nil
-    get "/account/login", {}, "REMOTE_ADDR" => "10.1.2.3"
-    post "/account/login", { email: account.email, password: AppHelper::PASSWORD, authenticity_token: token },
-         "REMOTE_ADDR" => "10.1.2.3"
-    expect(signed_in?).to be(true)
-    codes = Array.new(62) { get("/b/AAAAAA", {}, "REMOTE_ADDR" => "10.9.9.9").status }
-    expect(codes.tally).to eq({ 404 => 60, 429 => 2 })
-    %w[screen events].each do |path|
-      expect(get("/b/AAAAAB/#{path}", {}, "REMOTE_ADDR" => "10.9.9.9").status).to eq(429)
-    end
-    code = pose(teacher[1]).lesson.open_code
-    expect(get("/b/#{code}", {}, "REMOTE_ADDR" => "10.8.8.8").status).to eq(200)
-    open = Array.new(70) { get("/b/#{code}/screen", {}, "REMOTE_ADDR" => "10.8.8.8").status }
-    expect(open.uniq).to eq([200])
-  ensure
-    Records::Attempts::TABLE.delete
-  end
 
-  it "counts anew once a time is over, and forgets what is stale" do
-    store = Records::Attempts
-    expect([store.increment("x"), store.increment("x"), store.read("x")]).to eq([1, 2, 2])
-    store::TABLE.where(key: "x").update(expires_at: Time.now - 4000)
-    expect([store.read("x"), store.increment("y"), store::TABLE.where(key: "x").count]).to eq([nil, 1, 0])
-    store.write("z", 5)
-    expect(store.increment("z", 2)).to eq(7)
-    store.delete("z")
-    expect(store.read("z")).to be_nil
+    it "makes who guesses wait, longer each time, and says how long" do
+      expect(Array.new(10) { try(account.email, "wrong password") }.uniq).to eq([401])
+      expect(try(account.email, "wrong password")).to eq(429)
+      expect([last_response.body, last_response.headers["retry-after"]]).to match([include("Wait 2 seconds"), "2"])
+      Timecop.travel(Time.now + 3)
+      expect([try(account.email, "wrong password"), try(account.email, AppHelper::PASSWORD)]).to eq([401, 429])
+      expect(last_response.headers["retry-after"]).to eq("4")
+      Timecop.travel(Time.now + 5)
+      expect([try(account.email, AppHelper::PASSWORD), try(account.email, "wrong password")]).to eq([302, 401])
+    end
+
+    it "stops nobody where they signed in of late, whoever guesses at them from elsewhere" do
+      try(account.email, AppHelper::PASSWORD, from: "10.7.7.7")
+      12.times { try(account.email, "wrong password", from: "10.9.9.9") }
+      expect([try(account.email, AppHelper::PASSWORD, from: "10.9.9.9"),
+              try(account.email, AppHelper::PASSWORD, from: "10.7.7.7")]).to eq([429, 302])
+      Timecop.travel(Time.now + (31 * 86_400))
+      10.times { try(account.email, "wrong password", from: "10.9.9.9") }
+      expect(try(account.email, AppHelper::PASSWORD, from: "10.7.7.7")).to eq(429)
+    end
+
+    it "stops no hall full of people, no trusted network, and not all for what one does" do
+      hall = Array.new(25) { make_teacher(children: [])[0] }
+      hall.each { |each| 3.times { try(each.email, "wrong password") } }
+      expect(hall.map { |each| try(each.email, AppHelper::PASSWORD) }.uniq).to eq([302])
+      Records::Attempts::TABLE.where(Sequel.like(:key, "sign-in%")).update(count: 1000)
+      strangers = Array.new(40) { |number| "nobody#{number}@harbour.example" }
+      strangers.each { |email| 3.times { try(email, "wrong password", from: "10.4.4.4") } }
+      expect(try(hall[0].email, AppHelper::PASSWORD, from: "10.4.4.4")).to eq(429)
+      expect(try(hall[1].email, AppHelper::PASSWORD, from: "10.6.6.6")).to eq(302)
+      stub_const("ENV", ENV.to_h.merge("RUNGS_TRUSTED_NETWORKS" => "10.4.0.0/16"))
+      expect(try(hall[2].email, AppHelper::PASSWORD, from: "10.4.4.4")).to eq(302)
+    end
+
+    it "slows guesses at boards, invitations, offers and substitutes' keys, not a board that is open" do
+      { "/b/AAAAAA" => 60, "/substitute/#{'a' * 20}" => 30 }.each do |path, free|
+        codes = Array.new(free + 2) { get(path, {}, "REMOTE_ADDR" => "10.9.9.9").status }
+        expect([path, codes.tally]).to eq([path, { 404 => free, 429 => 2 }])
+      end
+      expect(get("/b/AAAAAB/screen", {}, "REMOTE_ADDR" => "10.9.9.9").status).to eq(429)
+      code = pose(teacher[1]).lesson.open_code
+      open = Array.new(70) { get("/b/#{code}", {}, "REMOTE_ADDR" => "10.8.8.8").status }
+      expect(open.uniq).to eq([200])
+      sign_in account
+      ["/invite/AAAAAAAA", "/records/#{teacher[1].id}/come?code=AAAAAAAA"].each do |path|
+        codes = Array.new(32) { get(path, {}, "REMOTE_ADDR" => "10.9.9.9").status }
+        expect([path, codes.tally[429]]).to eq([path, 2])
+      end
+    end
+
+    it "forgets what is over an hour old" do
+      3.times { Records::Attempts.wrong(%w[x y]) }
+      expect([1, 3, 4].map { |free| Records::Attempts.wait(%w[x y], free: free) }).to eq([8, 2, 0])
+      Timecop.travel(Time.now + 3601)
+      expect(Records::Attempts.wait(%w[x y], free: 1)).to eq(0)
+      Records::Attempts.tidy
+      expect(Records::Attempts::TABLE.count).to eq(0)
+    end
   end
 
   it "asks for an invitation where others can reach the server" do

@@ -25,7 +25,7 @@ module Pages
                 "That took too long, or the database is just coming back. What was saved before is safe; try once " \
                 "more."],
         429 => ["That was tried too often",
-                "Wait a few minutes, then try again."],
+                "Each wrong try more makes the wait longer; nobody else is stopped by it."],
         500 => ["Something went wrong on our side",
                 "What was saved before is safe. Go back and try once more."],
         507 => ["The server has no room left",

@@ -1,57 +1,77 @@
 # frozen_string_literal: true
 
-require "rack/attack"
-
 module Pages
   module Shared
-    # How fast what can be guessed may be tried: by one address, for one account from one address, and in all. Nobody
-    # can lock somebody else out by trying.
+    # How fast what can be guessed may be tried. Wrong tries are counted, by account and by address; who made too many
+    # waits, longer each time, and is told how long. A hall full of people who sign in rightly is never stopped, nor is
+    # an account where it signed in of late, nor everybody by what one does.
     class Pace
-      # Where something can be guessed; all else goes by.
-      WATCHED = %r{\A/(account|b)/}
-      CODE = %r{\A/b/([^/]+)}
-      # What is tried → how often in so many seconds.
-      LIMITS = { "sign-in" => [100, 300], "sign-in of one" => [10, 300], "all sign-ins" => [1000, 300],
-                 "sign-up" => [20, 3600], "all sign-ups" => [200, 3600],
-                 "new password" => [10, 3600], "new password of one" => [5, 3600], "all new passwords" => [200, 3600],
-                 "board codes" => [60, 300], "all board codes" => [2000, 300] }.freeze
-
-      PATHS = { "sign-in" => "/account/login", "sign-up" => "/account/create-account",
-                "new password" => "/account/reset-password-request" }.freeze
-      private_constant :PATHS
-
-      def initialize(app)
-        Rack::Attack.cache.store = Records::Attempts
-        Rack::Attack.throttled_responder = ->(_) { ErrorPages.page(429) }
-        LIMITS.each do |name, (limit, period)|
-          Rack::Attack.throttle(name, limit: limit, period: period) { |request| of(name, request) if Settings.paced? }
-        end
-        @app = app
-        @attack = Rack::Attack.new(app)
+      # What can be guessed. wrong: the statuses that say so; nil where every try counts. free: how many from one
+      # address; account: of one account.
+      Guess = Struct.new(:name, :verb, :path, :wrong, :free, :account, keyword_init: true) do
+        def of?(request) = request.request_method == verb && request.path.match?(path)
+        def wrong?(status) = wrong.nil? || wrong.include?(status)
       end
 
-      def call(env) = env["PATH_INFO"].match?(WATCHED) ? @attack.call(env) : @app.call(env)
+      ALL = [
+        Guess.new(name: "sign-in", verb: "POST", path: %r{\A/account/login\z}, wrong: [401], free: 100, account: 10),
+        Guess.new(name: "sign-up", verb: "POST", path: %r{\A/account/create-account\z}, wrong: [422],
+                  free: 100),
+        Guess.new(name: "new password", verb: "POST", path: %r{\A/account/reset-password-request\z}, free: 100,
+                  account: 5),
+        Guess.new(name: "board", verb: "GET", path: %r{\A/b/[^/]}, wrong: [404], free: 60),
+        Guess.new(name: "invitation", verb: "GET", path: %r{\A/invite/[^/]}, wrong: [404, 422], free: 30),
+        Guess.new(name: "invitation", verb: "POST", path: %r{\A/invite/[^/]}, wrong: [404, 422], free: 30),
+        Guess.new(name: "offer", verb: "GET", path: %r{\A/records/\d+/come}, wrong: [404, 422], free: 30),
+        Guess.new(name: "offer", verb: "POST", path: %r{\A/records/\d+/come}, wrong: [404, 422], free: 30),
+        Guess.new(name: "substitute", verb: "GET", path: %r{\A/substitute/[^/]}, wrong: [404], free: 30)
+      ].freeze
+
+      def initialize(app)
+        @app = app
+      end
+
+      def call(env)
+        request = Rack::Request.new(env)
+        guess = ALL.find { |each| each.of?(request) } if Settings.paced?
+        return @app.call(env) if guess.nil? || opened?(guess, request)
+
+        counted = counted(guess, request)
+        wait = counted.map { |what, free| Records::Attempts.wait(what, free: free) }.max
+        return slowed(wait) if wait&.positive?
+
+        @app.call(env).tap { |status,| note(guess, counted.keys, status) }
+      end
 
       private
 
-      # @return [String, nil] by what a request is counted; nil where it is none of these
-      def of(name, request)
-        return unless tried?(name, request)
-        return "#{request.ip} #{request.params['email'].to_s.strip.downcase}" if name.end_with?("of one")
-
-        name.start_with?("all") ? "all" : request.ip
+      # A board that this window has open already.
+      def opened?(guess, request)
+        guess.name == "board" && request.env["rack.session"]["board"] == request.path[%r{\A/b/([^/]+)}, 1].upcase
       end
 
-      def tried?(name, request)
-        return code_tried?(request) if name.end_with?("codes")
+      # By what a try is counted, and how many wrong ones are free: an account where it is known is counted there alone.
+      # @return [Hash{Array<String> => Integer}]
+      def counted(guess, request)
+        email = request.params["email"].to_s.strip.downcase if guess.account
+        return { [guess.name, email, request.ip] => guess.account } if email && known?(email, request.ip)
 
-        request.post? && request.path == PATHS.find { |what, _| name.include?(what) }.last
+        { **(email ? { [guess.name, email] => guess.account } : {}),
+          **(Settings.trusted?(request.ip) ? {} : { [guess.name, request.ip] => guess.free }) }
       end
 
-      # Whatever is asked of a board by its code, unless this window has opened it already.
-      def code_tried?(request)
-        code = request.path[CODE, 1]
-        !code.nil? && request.env["rack.session"]["board"] != code.upcase
+      def known?(email, address) = Records::Audit.signed_in_from?(email, address)
+
+      def note(guess, counted, status)
+        return counted.each { |what| Records::Attempts.wrong(what) } if guess.wrong?(status)
+
+        Records::Attempts.right(counted.first) if guess.account
+      end
+
+      def slowed(seconds)
+        told = seconds < 90 ? "#{seconds} seconds" : "#{(seconds / 60.0).ceil} minutes"
+        status, headers, body = ErrorPages.page(429, "Wait #{told}, then try again.")
+        [status, { **headers, "retry-after" => seconds.to_s }, body]
       end
     end
   end
