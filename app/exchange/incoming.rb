@@ -18,7 +18,7 @@ module Exchange
     # @return [Kind]
     # @raise [Rungs::Error]
     def of(path, room, person, form = {})
-      archive = Archive.read(path) if File.binread(path, 4096).match?(/\APK|\A\s*\{/n)
+      archive = Archive.read(path) if File.binread(path, 4096).to_s.match?(/\APK|\A\s*\{/n)
       kind = archive ? FILES.fetch(archive.holds) : Answers
       kind.new(archive || path, room, person, form)
     end

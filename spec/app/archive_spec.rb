@@ -188,6 +188,37 @@ RSpec.describe Exchange::Archive do
     expect(DB[:classrooms].count).to eq(classes)
   end
 
+  it "holds a file to what forms are held to, and names the place" do
+    fill
+    file = written(room)
+    first = ->(list, **changes) { with_class(file) { |all| all[list][0].merge!(changes.transform_keys(&:to_s)) } }
+    many = with_class(file) do |all|
+      there = all["children"].size
+      more = Array.new(60) { |at| { **all["children"][0], "name" => "Kid #{at}", "number" => there + at + 1 } }
+      all["children"] += more
+    end
+    { with_class(file) { |all| all["class"]["name"] = "" } => /class.name is not as/,
+      with_class(file) { |all| all["class"]["ends_on"] = "9999-07-31" } => /class.ends_on is not as/,
+      first.call("children", name: "") => /children.0.name/,
+      first.call("children", name: "x" * 41) => /children.0.name/,
+      first.call("lesson_parts", minutes: -1) => /lesson_parts.0.minutes/,
+      first.call("lessons", held_on: "9999-01-01") => /lessons.0.held_on/,
+      first.call("observations", rung: 99) => /observations.0.rung/,
+      first.call("observations", answer: 10**30) => /observations.0.answer/,
+      first.call("observations", replaces_id: 1) => /answer 1 replaces one that is no earlier/,
+      first.call("lesson_parts", details: { "thrown" => { "1000000" => { "number" => 3 } } }) => /cannot tell/,
+      first.call("lesson_parts", details: { "count" => 1_000_000 }) => /cannot tell/,
+      many => /at most 60 children/ }.each do |path, words|
+      expect { described_class.read(path) }.to raise_error(described_class::Refused, words)
+    end
+    head = { "format" => described_class::FORMAT, "version" => 1 }
+    ['{"version":1}', "{\u0000", head.to_json, { **head, "version" => 3 }.to_json].each do |text|
+      expect { Exchange::Incoming.of(keep(text), room, room.memberships.first.account) }
+        .to raise_error(Rungs::Error, /no file of a class|cannot be read/)
+    end
+    expect { Exchange::Incoming.of(keep(""), room, room.memberships.first.account) }.not_to raise_error
+  end
+
   it "takes as much as a class can have, and refuses one thing and one byte more" do
     fill
     file = written(room)

@@ -5,12 +5,23 @@ module Exchange
     # One thing of a row, in a file: its name, what it is, and how it is written and read.
     #
     #   name: Symbol, of its column too. kind: one of KINDS. note: what it is, for the schema. none: whether it may be
-    #   null. to: Symbol, the list that a number points into. among: the words there are, where they are given.
-    Field = Struct.new(:name, :kind, :note, :none, :to, :among, keyword_init: true) do
+    #   null. to: Symbol, the list that a number points into. among: the words there are, where they are given. span:
+    #   Range, from which to which number, or how long a text is, as forms have it.
+    Field = Struct.new(:name, :kind, :note, :none, :to, :among, :span, keyword_init: true) do
       # @return [Hash] its JSON Schema
       def schema
-        shape = among ? { "enum" => among } : self.class::KINDS.fetch(kind)
+        shape = among ? { "enum" => among } : spanned(self.class::KINDS.fetch(kind))
         { "description" => note, **(none ? or_null(shape) : shape) }
+      end
+
+      def spanned(shape)
+        return shape unless span
+
+        case kind
+        when :text then { **shape, "minLength" => span.min, "maxLength" => span.max }
+        when :numbers then { **shape, "items" => { "type" => "integer", "minimum" => span.min, "maximum" => span.max } }
+        else { **shape, "minimum" => span.min, "maximum" => span.max }
+        end
       end
 
       def or_null(shape)
@@ -58,7 +69,8 @@ module Exchange
       number: { "type" => "integer", "minimum" => 1 }, ref: { "type" => "integer", "minimum" => 1 },
       integer: { "type" => "integer" }, yes_no: { "type" => "boolean" },
       text: { "type" => "string", "maxLength" => 2000 },
-      date: { "type" => "string", "format" => "date" }, time: { "type" => "string", "format" => "date-time" },
+      date: { "type" => "string", "format" => "date", "pattern" => "^20[0-9]{2}-" },
+      time: { "type" => "string", "format" => "date-time", "pattern" => "^20[0-9]{2}-" },
       key: { "type" => "string", "format" => "uuid" },
       words: { "type" => "array", "items" => { "type" => "string", "maxLength" => 200 } },
       numbers: { "type" => "array", "items" => { "type" => "integer" } },

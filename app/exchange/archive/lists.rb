@@ -13,6 +13,10 @@ module Exchange
       OWN = ->(ids) { { child_id: ids } }
       private_constant :ASKED, :PROBLEMS, :IN_PARTS, :GAVE, :NONE, :THERE, :OWN
 
+      # As forms have it: letters of a name, items of a part, the largest number of a problem; and what is more than
+      # enough of anything else.
+      NAME, ITEMS, LARGEST, SOME = 40, 300, 1000, 1_000_000
+
       OPERATIONS, BANDS = Rungs::Problem::OPERATIONS, Rungs::Problem::Band::ALL.ids.freeze
       CODES = [*Rungs::Strategy::Rung::ALL.ids, *Rungs::Strategy::OffLadder::ALL.ids].freeze
       SLIPS = Rungs::Slip::ALL.map(&:id).uniq.freeze
@@ -36,8 +40,8 @@ module Exchange
       # Of the class itself.
       CLASS = Fields.of do
         key :key, "by which the class is known wherever it is read"
-        text :name, "what it is called"
-        text :school, "its school"
+        text :name, "what it is called", span: 1..NAME
+        text :school, "its school", span: 0..80
         text :time_zone, "of the time zone database"
         settings :settings, "choices by their ids; children by their numbers"
         time :created_at, "when it was begun"
@@ -46,11 +50,11 @@ module Exchange
 
       ALL = [
         list(:children, "who is in the class, or was", of_child: ->(ids) { { id: ids } }) do
-          text :name, "first name"
+          text :name, "first name", span: 1..NAME
           date :left_on, "since when off the list", none: true
           time :created_at, "when put on the list"
-          integer :seat, "place at the tables", none: true
-          integer :place, "place in a list of the teacher's own order"
+          integer :seat, "place at the tables", none: true, span: 0..SOME
+          integer :place, "place in a list of the teacher's own order", span: -SOME..SOME
         end,
         list(:absences, "days on which a child was away", numbered: false, order: %i[day child_id]) do
           ref :child_id, "who", to: :children
@@ -61,8 +65,8 @@ module Exchange
           text :band, "range of numbers", among: BANDS, none: true
           text :operation, "its operation", among: OPERATIONS, none: true
           text :i_can, "its sentence", none: true
-          integer :seed, "by which it is proposed"
-          integer :rung, "1 to 5, the rung it is for", none: true
+          integer :seed, "by which it is proposed", span: 0..SOME
+          integer :rung, "1 to 5, the rung it is for", none: true, span: 1..5
         end,
         list(:lessons, "days with a lesson", of_child: ->(ids) { { id: PROBLEMS.call(ids).select(:lesson_id) } }) do
           date :held_on, "its day"
@@ -74,9 +78,9 @@ module Exchange
         end,
         list(:lesson_parts, "parts of lessons", of_child: ->(ids) { { id: IN_PARTS.call(ids) } }) do
           ref :lesson_id, "of which lesson", to: :lessons
-          integer :place, "its place there"
+          integer :place, "its place there", span: -SOME..SOME
           text :kind, "id of an activity", among: Rungs::Activity::ALL.ids
-          integer :minutes, "planned"
+          integer :minutes, "planned", span: 1..60
           json :details, "options, seed, and items that were told or thrown"
           yes_no :skipped, "whether it was skipped"
           time :removed_at, "when it was taken out", none: true
@@ -98,18 +102,18 @@ module Exchange
           ref :lesson_id, "in which lesson", to: :lessons
           text :situation, "null for an equation", among: Rungs::Problem::Situation::ALL.ids, none: true
           text :equation, "with its box"
-          numbers :parts, "the parts of the whole"
+          numbers :parts, "the parts of the whole", span: 0..LARGEST
           text :unknown, "what is sought", among: %w[whole first second both]
           text :operation, "its operation", among: OPERATIONS
           text :band, "range of its numbers", among: BANDS
-          numbers :affords, "rungs that can show"
+          numbers :affords, "rungs that can show", span: 1..5
           text :story, "its words"
           text :template, "which story it is of", none: true
           time :posed_at, "when"
           ref :check_in_id, "of which check-in", to: :check_ins, none: true
           ref :part_id, "of which part", to: :lesson_parts, none: true
           text :number_set, "easier, middle or harder numbers of one story", none: true
-          integer :item, "which item of its part, from 0", none: true
+          integer :item, "which item of its part, from 0", none: true, span: 0...ITEMS
         end,
         list(:observations, "what was heard, every version of it") do
           ref :replaces_id, "the version it takes the place of", to: :observations, none: true
@@ -120,15 +124,15 @@ module Exchange
           time :happened_at, "when it was said"
           time :recorded_at, "when it came in"
           text :code, "a rung, or off the ladder", among: CODES
-          integer :rung, "1 to 5", none: true
+          integer :rung, "1 to 5", none: true, span: 1..5
           text :move, "how", among: Rungs::Strategy::Move::ALL.ids, none: true
-          integer :answer, "what was said, where that was noted", none: true
+          integer :answer, "what was said, where that was noted", none: true, span: 0..999
           yes_no :right, "whether the answer was right"
           words :used, "objects, fingers and the like"
           text :help, "how much", among: %w[alone prompted shown]
           yes_no :undone, "whether it was taken back"
-          numbers :heard, "numbers heard, in order"
-          integer :seconds, "until the answer", none: true
+          numbers :heard, "numbers heard, in order", span: 0..999
+          integer :seconds, "until the answer", none: true, span: 0..SOME
           text :slip, "which, where it was chosen", among: SLIPS, none: true
           yes_no :substitute, "whether a substitute heard it"
           key :beside, "of the first version of the one that counts, where two heard one answer", none: true
@@ -138,16 +142,16 @@ module Exchange
           time :shown_at, "from"
           time :covered_at, "to", none: true
           ref :part_id, "of which part", to: :lesson_parts, none: true
-          integer :item, "which item, from 0", none: true
+          integer :item, "which item, from 0", none: true, span: 0...ITEMS
         end,
         list(:ways, "ways that were offered", of_child: ->(ids) { { id: GAVE.call(ids) } }) do
           ref :problem_id, "for which problem", to: :problems, none: true
           text :text, "as said or written"
           text :move, "how", among: Rungs::Strategy::Move::ALL.ids, none: true
-          integer :tally, "how often"
+          integer :tally, "how often", span: 0..SOME
           text :initials, "of who gave it"
           ref :part_id, "of which part", to: :lesson_parts, none: true
-          integer :item, "which item, from 0", none: true
+          integer :item, "which item, from 0", none: true, span: 0...ITEMS
           spots :groups, "groups of what was seen"
         end,
         list(:way_givers, "who offered a way", numbered: false, within: :ways, order: %i[way_id child_id]) do
@@ -176,7 +180,7 @@ module Exchange
           ref :child_id, "who", to: :children
           text :operation, "in which operation", among: OPERATIONS
           text :band, "in which range", among: BANDS
-          integer :rung, "1 to 5"
+          integer :rung, "1 to 5", span: 1..5
           text :sure, "how clear that was, in words"
           integer :records, "from how many answers"
           date :day, "when"

@@ -67,12 +67,16 @@ module Exchange
           { **document, "version" => VERSION, "came_with" => document["came_with"].map { |row| { **row, **before } } }
         else document
         end
+      rescue NoMethodError, TypeError
+        refuse(NOT_OURS)
       end
 
       def check
         fault = Schema.fault(document)
         refuse("In that file #{fault}") if fault
         Lists::ALL.select(&:numbered).each { |list| numbered(document[list.name.to_s]) }
+        full if document["children"].count { |row| row["left_on"].nil? } > Records::Child::MOST
+        in_order(document["observations"])
         document["problems"].each { |row| Rungs::Problem::Equation.parse(row["equation"]) }
         document["lesson_parts"].each { |row| try_part(row) }
         document["own"].each { |row| Rungs::Own.read(row["kind"], row["content"]) }
@@ -86,9 +90,20 @@ module Exchange
         refuse("In that file numbers are missing") unless rows.each.with_index(1).all? { |row, at| row["number"] == at }
       end
 
+      def full = refuse("A class has at most #{Records::Child::MOST} children; in that file are more")
+
+      # A correction comes after what it corrects.
+      def in_order(rows)
+        later = rows.find { |row| row["replaces_id"].to_i >= row["number"] }
+        refuse("In that file answer #{later['number']} replaces one that is no earlier") if later
+      end
+
       # Whether its items can be told: whatever else is in it, a page would fail on it.
       def try_part(row)
         details = Records::Details.of(row["details"])
+        places = [*details.thrown.keys, details.count.to_i - 1]
+        raise RangeError unless places.all? { |place| place.between?(-1, Lists::ITEMS - 1) }
+
         kind = Rungs::Activity::ALL.fetch(row["kind"]).with(details.options)
         Rungs::Own.read("part", details.own) if details.own
         details.thrown.each_value { |data| kind.item(data).steps }
