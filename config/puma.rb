@@ -3,6 +3,7 @@
 require_relative "drain"
 require_relative "in_use"
 require_relative "log"
+require_relative "settings"
 
 threads_count = Integer(ENV.fetch("RUNGS_THREADS", "3"))
 threads threads_count, threads_count
@@ -38,5 +39,5 @@ rackup File.expand_path("../config.ru", __dir__)
 raise_exception_on_sigterm false
 # Ending waits for what is under way, but not for long; a server among others for all of it.
 force_shutdown_after drain.positive? ? 25 : 4
-# The largest is a photo; all other requests are turned away far below that.
-http_content_length_limit 21 * 1024 * 1024
+# Of the largest file with its form, and as much again, so that a page says that a file is too large.
+http_content_length_limit 2 * Settings::LARGEST_FILE

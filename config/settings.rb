@@ -9,6 +9,8 @@ require_relative "mail_box"
 # How this server was started. Secrets are made on first start and kept in var/, never in the repository; several
 # servers of one database are given the same (RUNGS_SECRETS, a folder).
 module Settings
+  # The largest file, in bytes, that comes in, and that a class goes out as.
+  LARGEST_FILE = 300 * (1024**2)
   LOOPBACK = %w[127.0.0.1 localhost ::1].freeze
 
   module_function

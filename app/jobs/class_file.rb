@@ -14,6 +14,7 @@ module Jobs
     def call
       Tempfile.create("rungs-class", binmode: true) do |file|
         Exchange::Archive.write(room, to: file.path, holding: holding) { |done, total| @job.told(done, total) }
+        too_large if File.size(file.path) > Settings::LARGEST_FILE
         File.binread(file.path)
       end
     end
@@ -24,6 +25,12 @@ module Jobs
     private_constant :HOLDING
 
     def room = @job.classroom
+
+    # What is written is read back, whatever is in between.
+    def too_large
+      raise Exchange::Archive::Refused, "this file would be larger than #{Settings::LARGEST_FILE / (1024**2)} MB and " \
+                                        "could not be brought in again: take photos out first, or hand over a few"
+    end
 
     def holding
       case asked["holds"]

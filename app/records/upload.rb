@@ -6,8 +6,7 @@ module Records
   # A file that somebody looks at before it is brought in: kept for an hour, for that person and class alone.
   class Upload < Sequel::Model(:uploads)
     KEPT = 3600
-    # The largest file there may be, in bytes.
-    MOST = 256 * (1024**2)
+    MOST = Settings::LARGEST_FILE
 
     # @param sent [Hash] as a form sends a file
     # @return [Upload]

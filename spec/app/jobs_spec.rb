@@ -55,6 +55,13 @@ RSpec.describe Jobs do
     end
   end
 
+  it "writes no file of a class that is larger than what comes in may be" do
+    stub_const("Settings::LARGEST_FILE", 200)
+    job = Records::Job.ask("class_file", { holds: "class" }, account_id: teacher[0].id, classroom_id: room.id)
+    Jobs::Worker.do_now(job)
+    expect([job.state, job.trouble]).to match(["failed", /larger than 0 MB and could not be brought in again/])
+  end
+
   it "says why a sheet could not be drawn, and of a pack which" do
     lesson = room.start_lesson(room.today)
     %w[twins dice_mat].each { |kind| lesson.course.plan(kind) }

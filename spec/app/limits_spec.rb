@@ -56,6 +56,11 @@ RSpec.describe "Limits" do
     send_form "/account/classes/#{room.id}/children", names: "x" * 70_000
     expect([last_response.status, last_response.body]).to match([413, include("too large")])
     expect(room.children_dataset.count).to eq(5)
+    sized = Pages::Shared::Size.new(->(_) { [200, {}, []] })
+    statuses = [0, 65 * 1024].map do |more|
+      sized.call("PATH_INFO" => "/records/7/in", "CONTENT_LENGTH" => (Settings::LARGEST_FILE + more).to_s).first
+    end
+    expect(statuses).to eq([200, 413])
   end
 
   it "answers 4xx to numbers, days and paths from nowhere" do

@@ -18,7 +18,8 @@ module Pages
         404 => ["There is nothing here for you",
                 "It may be another class's page, or it was taken away. Nothing was changed."],
         413 => ["That is too large",
-                "It was not taken in, and nothing was changed. A photo may have 20 MB, everything else far less."],
+                "It was not taken in, and nothing was changed. A file that is brought in may have 300 MB, a photo 20 " \
+                "MB, everything else far less."],
         422 => ["That could not be used",
                 "Nothing was changed. Go back, mend it and send it again."],
         503 => ["A moment, please",

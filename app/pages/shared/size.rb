@@ -20,7 +20,7 @@ module Pages
       def most(env)
         case env["PATH_INFO"]
         when %r{\A/photos/} then MOST_PHOTO
-        when %r{\A/records/\d+/in\z} then Records::Upload::MOST + MOST
+        when %r{\A/records/\d+/in\z} then Settings::LARGEST_FILE + MOST
         else MOST
         end
       end
