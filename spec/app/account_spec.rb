@@ -471,10 +471,15 @@ RSpec.describe "Accounts" do
     get "/climb/#{room.id}"
     expect(get("/account/log").body).to include("without being its teacher")
     clear_cookies
+    presser = make_teacher[0]
+    presser.update(name: "Ms Press")
+    sign_in presser
+    expect(send_form("/week/#{room.id}/propose").status).to eq(404)
+    clear_cookies
     sign_in account
     body = get("/account/log").body
     expect(body).to include("signed in", "tried a wrong password", "changed how the class does things",
-                            "erased a child", "Mr Nosy", "127.0.0.1")
+                            "erased a child", "Mr Nosy", "Ms Press", "127.0.0.1")
     expect(body).not_to include("Ada")
   end
 end

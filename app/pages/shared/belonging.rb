@@ -77,10 +77,12 @@ module Pages
         { home.delete_prefix("/") => "The lesson", "board/#{room.id}" => "Board", "listen/#{room.id}" => "Listen" }
       end
 
-      # Somebody asked for a class that is not theirs: its teachers can read that.
+      # Somebody asked for a class that is not theirs: its teachers can read that, also where something was to be
+      # changed, of which nothing stays.
       def stranger
         classroom = params[:room].to_s.match?(/\A\d{1,17}\z/) && Records::Classroom[params[:room].to_i]
-        note_act("stranger", classroom, counted: true) if classroom
+        note = -> { note_act("stranger", classroom, counted: true) if classroom }
+        DB.in_transaction? ? DB.after_rollback(&note) : note.call
         halt 404
       end
 
