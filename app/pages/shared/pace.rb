@@ -8,23 +8,24 @@ module Pages
     class Pace
       # What can be guessed. wrong: the statuses that say so; nil where every try counts. free: how many from one
       # address; account: of one account.
-      Guess = Struct.new(:name, :verb, :path, :wrong, :free, :account, keyword_init: true) do
-        def of?(request) = request.request_method == verb && request.path.match?(path)
+      Guess = Struct.new(:name, :verbs, :path, :wrong, :free, :account, keyword_init: true) do
+        def of?(request) = verbs.include?(request.request_method) && request.path.match?(path)
         def wrong?(status) = wrong.nil? || wrong.include?(status)
       end
 
+      BOTH = %w[GET POST].freeze
+      private_constant :BOTH
+
       ALL = [
-        Guess.new(name: "sign-in", verb: "POST", path: %r{\A/account/login\z}, wrong: [401], free: 100, account: 10),
-        Guess.new(name: "sign-up", verb: "POST", path: %r{\A/account/create-account\z}, wrong: [422],
+        Guess.new(name: "sign-in", verbs: %w[POST], path: %r{\A/account/login\z}, wrong: [401], free: 100, account: 10),
+        Guess.new(name: "sign-up", verbs: %w[POST], path: %r{\A/account/create-account\z}, wrong: [422],
                   free: 100),
-        Guess.new(name: "new password", verb: "POST", path: %r{\A/account/reset-password-request\z}, free: 100,
+        Guess.new(name: "new password", verbs: %w[POST], path: %r{\A/account/reset-password-request\z}, free: 100,
                   account: 5),
-        Guess.new(name: "board", verb: "GET", path: %r{\A/b/[^/]}, wrong: [404], free: 60),
-        Guess.new(name: "invitation", verb: "GET", path: %r{\A/invite/[^/]}, wrong: [404, 422], free: 30),
-        Guess.new(name: "invitation", verb: "POST", path: %r{\A/invite/[^/]}, wrong: [404, 422], free: 30),
-        Guess.new(name: "offer", verb: "GET", path: %r{\A/records/\d+/come}, wrong: [404, 422], free: 30),
-        Guess.new(name: "offer", verb: "POST", path: %r{\A/records/\d+/come}, wrong: [404, 422], free: 30),
-        Guess.new(name: "substitute", verb: "GET", path: %r{\A/substitute/[^/]}, wrong: [404], free: 30)
+        Guess.new(name: "board", verbs: %w[GET], path: %r{\A/b/[^/]}, wrong: [404], free: 60),
+        Guess.new(name: "invitation", verbs: BOTH, path: %r{\A/invite/[^/]}, wrong: [404, 422], free: 30),
+        Guess.new(name: "offer", verbs: BOTH, path: %r{\A/records/\d+/come}, wrong: [404, 422], free: 30),
+        Guess.new(name: "substitute", verbs: %w[GET], path: %r{\A/substitute/[^/]}, wrong: [404], free: 30)
       ].freeze
 
       def initialize(app)
