@@ -35,7 +35,11 @@ module Records
     def heard_count = Observation.heard_on(self).size
 
     # @return [Array<Observation>] rungs heard of it, in order, with their children
-    def rungs_heard = Observation.standing.where(problem_id: id).exclude(rung: nil).in_order.eager(:child).all
+    def rungs_heard
+      here = Sequel[:observations]
+      classroom.observations_dataset.standing.where(here[:problem_id] => id).exclude(here[:rung] => nil)
+               .in_order.eager(:child).all
+    end
 
     # The same story's number sets, easier first; none where it has only this one.
     def number_sets = number_set ? part.items.number_sets : []

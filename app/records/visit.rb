@@ -26,6 +26,14 @@ module Records
       exclude(begun_at: nil).first(classroom_id: room.id, account_id: account_id, ended_at: nil)
     end
 
+    # Hours after which a visit that nobody ended blinds nobody any more.
+    BLIND = 12
+
+    # @return [Visit, nil] anybody's that goes on in a class
+    def self.in_class(room, now = Time.now)
+      where(classroom_id: room.id, ended_at: nil).where { begun_at > now - (BLIND * 3600) }.first
+    end
+
     def begin_now = update(begun_at: Time.now)
     def end_now = update(ended_at: Time.now)
     def going_on? = !begun_at.nil? && ended_at.nil?

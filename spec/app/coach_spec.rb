@@ -53,6 +53,34 @@ RSpec.describe "A coach" do
     expect(weeks.last).to eq([0, 1, 0, 0, 0])
   end
 
+  it "shows on no page what the other of a visit took down, until one's own is in or it is over" do
+    ada = room.children.first
+    hear_everybody(room, teacher[0])
+    plan(children: [ada.id.to_s])
+    as(coach) { send_form "#{path}/visits/#{Records::Visit.last.id}/begin" }
+    visit = Records::Visit.last
+    posed = pose(room, [9, 5], at: Time.now + 1)
+    child = "/climb/#{room.id}/children/#{ada.id}?operation=add&band=bridge"
+    pages = [child, "/climb/#{room.id}/children/#{ada.id}/records", "/back/#{room.id}", "/today/#{room.id}"]
+    Timecop.travel(Time.now + 60)
+    text = ->(page) { Nokogiri::HTML5(get(page).body).at_css("main").text.gsub(/\s+/, " ") }
+    seen = ->(who) { as(who) { pages.map(&text) } }
+    seen.call(coach) # what is explained once
+    before = seen.call(coach)
+    hear(teacher[0], "teacher", "make_ten", posed)
+    # That somebody was heard is no secret, how is one.
+    counted = ->(told) { told.map { |page| page.gsub(/0 children heard|1 child heard/, "") } }
+    expect(counted.call(seen.call(coach))).to eq(counted.call(before))
+    expect(seen.call(teacher[0])[1]).to include("make ten")
+    hear(coach, "coach", "count_all", posed, visit: visit)
+    expect(seen.call(coach)[1]).to include("make ten")
+    other = pose(room, [8, 5], at: Time.now + 1)
+    hear(coach, "coach", "count_all", other, visit: visit)
+    expect(seen.call(teacher[0])[1]).not_to include("8 + 5")
+    visit.refresh.end_now
+    expect(seen.call(teacher[0])[1]).to include("8 + 5")
+  end
+
   it "visits: records only while one goes on, blind to the other, and after it both stand side by side" do
     shown = plan(children: [room.children.first.id.to_s])
     expect(shown.whom.map(&:name)).to eq(%w[Ada])

@@ -38,7 +38,13 @@ module Pages
 
       # The class this page is about; another teacher's is not there.
       def room
-        @room ||= in_its_words(room_of_substitute || own_room || stranger)
+        @room ||= in_its_words(room_of_substitute || own_room || stranger).tap { |found| look_away(found) }
+      end
+
+      # Who looks in a visit sees nothing of what the other took down.
+      def look_away(found)
+        @room = found
+        Records::BlindInVisit.look(found, account_id, role) if request.safe? && !substitute?
       end
 
       def own_room

@@ -35,9 +35,7 @@ module Records
       # @param on [Date] today, or a day before
       # @return [Rungs::Progress::Estimate]
       def estimate(child, operation, scope, on:)
-        now(child, operation, scope, on) ||
-          Rungs::Progress::Estimate.of(@answers.heard_of(child, operation, scope).map(&:record),
-                                       on: on, scope: Rungs::Progress::Scope.of(operation, scope))
+        (now(child, operation, scope, on) unless blind) || of_records(child, operation, scope, on)
       end
 
       # The same for every child of a class: of a day gone by, without the sentence of its reasons, whose records go
@@ -45,7 +43,11 @@ module Records
       # @return [Rungs::Progress::Estimate]
       def glance(child, operation, scope, on:)
         (@glances ||= {})[[child.id, operation, scope, on]] ||=
-          now(child, operation, scope, on) || back_then(child, operation, scope, on)
+          if blind
+            of_records(child, operation, scope, on)
+          else
+            now(child, operation, scope, on) || back_then(child, operation, scope, on)
+          end
       end
 
       # One child's, where no other's is wanted: one row is read.
@@ -101,6 +103,7 @@ module Records
       #   it
       def known(operation, fact)
         rows = DB[:facts].where(classroom_id: @classroom.id, operation: operation, first: fact[0], second: fact[1])
+        rows = rows.where(Sequel[:last_at] < blind) if blind
         rows.select_hash(:child_id, :known)
       end
 
@@ -125,6 +128,17 @@ module Records
 
       private
 
+      # Since when nothing is told any more, for who listens blind to another in a visit.
+      # @return [Time, nil]
+      def blind = (@classroom.blind_since if @classroom.is_a?(BlindInVisit))
+
+      # Made of the records, where the rows tell more than may be seen, or less far back.
+      def of_records(child, operation, scope, on)
+        heard = @answers.heard_of(child, operation, scope)
+        heard = heard.select { |each| each.happened_at < blind } if blind
+        Rungs::Progress::Estimate.of(heard.map(&:record), on: on, scope: Rungs::Progress::Scope.of(operation, scope))
+      end
+
       def nothing(operation, scope, day)
         Rungs::Progress::Estimate.of([], on: day, scope: Rungs::Progress::Scope.of(operation, scope))
       end
@@ -144,6 +158,7 @@ module Records
 
       # The last step by that day.
       def step_on(child, operation, scope, day)
+        day = [day, @classroom.today(blind) - 1].min if blind
         steps = @steps && @steps[[child.id, operation, scope]]
         return steps.reverse_each.find { |step| step.day <= day } if steps
 

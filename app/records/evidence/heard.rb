@@ -20,6 +20,7 @@ module Records
       def operation = @row[:operation]
       def equation = @row[:equation]
       def key = @row[:first_key]
+      def happened_at = @row[:happened_at]
       def account_id = @row[:account_id]
       def child_id = @row[:child_id]
       def problem_id = @row[:problem_id]
