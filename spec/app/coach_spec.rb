@@ -104,6 +104,26 @@ RSpec.describe "A coach" do
     expect(counts.map(&:account_id)).to eq([teacher[0].id])
   end
 
+  it "says on Listen that it is a visit, whose list it is, and ends it there" do
+    shown = plan(children: [room.children.last.id.to_s, Records::Child.exclude(classroom_id: room.id).first.id.to_s])
+    expect(shown.whom).to eq([room.children.last])
+    expect(shown.children.to_a).to eq([room.children.last.id])
+    listen = "/listen/#{room.id}?problem=#{pose(room).id}"
+    as(coach) { send_form "#{path}/visits/#{shown.id}/begin" }
+    [coach, teacher[0]].each do |who|
+      as(who) do
+        page = Nokogiri::HTML5(get(listen).body)
+        expect(page.at_css(".visit-bar").text).to include("A visit.", room.children.last.name, "Who says the ten?")
+        expect(page.at_css("#children .child")["data-name"]).to eq(room.children.last.name)
+      end
+    end
+    as(teacher[0]) do
+      send_form "#{path}/visits/#{shown.id}/end"
+      expect(get(listen).body).not_to include("visit-bar")
+    end
+    expect(shown.refresh.going_on?).to be(false)
+  end
+
   it "shows the teacher nothing of what a coach heard before both are in" do
     visit = plan.tap(&:begin_now)
     posed = pose(room)

@@ -13,13 +13,13 @@ module Pages
         form = checked(VisitContract)
         coach = role == "coach" ? person.id : coach_of(form[:with])
         made = room.add_visit(account_id: coach, **form.slice(:day, :aim, :question),
-                              children: Sequel.pg_jsonb(form[:children].to_a))
+                              children: Sequel.pg_jsonb(form[:children].to_a & room.children.map(&:id)))
         redirect "#{here}/visits/#{made.id}"
       end
 
       get("/:room/visits/:visit") { show VisitPage.new(self, found) }
 
-      # The coach begins to listen, and ends it.
+      # The coach begins to listen; either ends it.
       post "/:room/visits/:visit/begin" do
         only_its_coach
         found.begin_now unless found.begun_at
@@ -28,7 +28,6 @@ module Pages
       end
 
       post "/:room/visits/:visit/end" do
-        only_its_coach
         found.end_now
         redirect here_of(found)
       end
@@ -54,7 +53,7 @@ module Pages
           @found ||= room.visits_dataset.first(id: params[:visit][/\A\d{1,17}\z/], **own) || halt(404)
         end
 
-        def only_its_coach = found.account_id == person.id || refuse("The coach begins and ends a visit")
+        def only_its_coach = found.account_id == person.id || refuse("The coach begins a visit")
 
         def coach_of(id)
           there = Records::Membership.first(classroom_id: room.id, account_id: id.to_i, role: "coach")

@@ -60,7 +60,13 @@ module Pages
         row && "seat-c#{place} seat-r#{row}"
       end
 
-      def turns = @turns ||= listening.on(today).map(&:child)
+      # In a visit its children, else today's list.
+      def turns = @turns ||= in_visit || listening.on(today).map(&:child)
+
+      def in_visit = (visit.whom if visit&.whom&.any?)
+
+      # The visit that goes on in this class.
+      def visit = @going_on ||= @visit.visit || (Records::Visit.in_class(room) unless substitute?)
 
       # What a wrong answer may come from.
       # @return [Rungs::Slip::Diagnosis, nil]
