@@ -6,7 +6,10 @@ module Exchange
   # One line of a table of answers.
   module RecordLine
     # Whose it is, where it belongs, and what the rules need of it.
-    Row = Struct.new(:child, :operation, :band, :record, :problem, :answer, :code, :move, :seconds, keyword_init: true)
+    Row = Struct.new(:child, :operation, :band, :record, :problem, :answer, :code, :move, :seconds,
+                     keyword_init: true) do
+      def missing_part? = problem.missing_part?
+    end
     # Problems that were read are kept, some thousands of them.
     MOST = 5000
     # What made a cell harmless to a spreadsheet.

@@ -7,12 +7,14 @@ module Terminal
     YEARS = %w[first kindergarten].freeze
     # School days whose records say which operation a class is at.
     LATE = 10
+    # An activity that was done, and the day.
+    DONE = /\A([a-z_]+):(\d{4}-\d{2}-\d{2})\z/
 
     private
 
     def week
       rows = rows_of(up_to: :from, from: String, days: Integer, minutes: Integer, seed: Integer, places: Integer,
-                     operation: String, range: String, year: String)
+                     operation: String, range: String, year: String, done: Array)
       raise Rungs::Error::NotAProblem, "there is no record before that day" if rows.empty?
 
       among(:range, Rungs::Problem::Band::ALL.ids) if @options[:range]
@@ -43,19 +45,29 @@ module Terminal
     end
 
     def week_for(rows, dates)
-      standing = standing(rows)
-      aim = standing.aim(at_work(rows), @options[:range] || standing.range)
-      Rungs::Planning::ProposedWeek.new(days: dates, aim: aim, standing: standing, slips: shared_slips(rows),
-                                        seed: @options.fetch(:seed, 1), minutes: in_range(:minutes, 25, 5..120),
-                                        met: met(rows))
+      operation = at_work(rows)
+      standing, other = [operation, Rungs::Planning::Following::OTHER.fetch(operation)].map { |each| standing(rows, each) }
+      aim = standing.aim(@options[:range] || standing.range)
+      Rungs::Planning::ProposedWeek.new(days: dates, aim: aim, standing: standing, other: other, done: done,
+                                        slips: shared_slips(rows), seed: @options.fetch(:seed, 1),
+                                        minutes: in_range(:minutes, 25, 5..120))
     end
 
-    def standing(rows)
-      operation = at_work(rows)
-      children = rows.group_by(&:child).transform_values do |own|
-        own.select { |row| row.operation == operation }.group_by(&:band).transform_values { |all| all.map(&:record) }
-      end
-      Rungs::Planning::Standing.new(children, on: @on, year: @options.fetch(:year, "first"))
+    def standing(rows, operation)
+      Rungs::Planning::Standing.new(rows.group_by(&:child), operation: operation, on: @on,
+                                                            year: @options.fetch(:year, "first"))
+    end
+
+    # What lessons before had: whose_way:2026-11-20, with commas between.
+    def done
+      @options.fetch(:done, []).flat_map { |each| each.split(",") }.map do |text|
+        id, day = text.strip.match(DONE)&.captures
+        raise Rungs::Error::Unreadable, "what was done is written as whose_way:2026-11-20" unless id
+
+        [Rungs::Activity::ALL.fetch(id).id, Date.iso8601(day)]
+      rescue Date::Error
+        raise Rungs::Error::Unreadable, "there is no day #{day}"
+      end.group_by(&:first).transform_values { |all| all.map(&:last).uniq.sort }
     end
 
     # That of most records of the last school days, missing parts not counted.
@@ -68,9 +80,6 @@ module Terminal
       end
     end
 
-    # Ranges are all that records tell of what a class has met.
-    def met(rows) = rows.to_h { |row| [["range", row.band], row.record.day] }
-
     def shared_slips(rows)
       Rungs::Planning::SharedSlip.among(rows.group_by(&:child).transform_values do |own|
         own.map do |row|
@@ -78,14 +87,6 @@ module Terminal
           [row.record.day, Rungs::Slip.for(row.problem).map(&:id), slip]
         end
       end, on: @on)
-    end
-
-    def widening(rows, proposed)
-      aim = proposed.aim
-      heard = rows.group_by(&:child).transform_values do |own|
-        own.select { |row| row.band == aim.range }.map(&:record)
-      end
-      Rungs::Planning::Widening.offer(band: aim.range, children: heard, on: @on, year: proposed.standing.year)
     end
 
     def bring(proposed, rows)
@@ -98,10 +99,10 @@ module Terminal
       aim, outlook = proposed.aim, proposed.outlook
       { aim: { operation: aim.operation, range: aim.range, rung: rung_id(aim.rung) }, i_can: proposed.i_can,
         edges: proposed.standing.edges, two_groups: proposed.standing.split?(aim.range),
-        other_numbers: outlook.other_numbers.map(&:to_h), with_adult: outlook.with_adult,
+        other_numbers: outlook.other_numbers.map(&:to_h), with_adult: proposed.with_adult,
         check_ins: outlook.check_ins.transform_keys(&:iso8601),
         days: proposed.days.zip(hear).map { |day, list| of(day, list) }, check: proposed.check&.to_h,
-        widen: widening(rows, proposed).to_h, bring: bring(proposed, rows).map(&:to_h) }
+        widen: Rungs::Planning::Widening.offer(proposed.standing, aim.range).to_h, bring: bring(proposed, rows).map(&:to_h) }
     end
 
     def of(day, list)
@@ -112,7 +113,7 @@ module Terminal
     def lines(proposed, hear)
       [proposed.i_can, *proposed.days.zip(hear).flat_map do |day, list|
         ["#{day.date.iso8601}, #{day.minutes} min",
-         *day.parts.map { |part| "  #{part.minutes} #{part.title}: #{part.reason}" },
+         *day.parts.map { |part| "  #{part.minutes unless part.minutes.zero?} #{part.title}: #{part.reason}" },
          "  hear #{list.turns.map(&:name).join(', ')}"]
       end]
     end

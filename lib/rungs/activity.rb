@@ -17,7 +17,7 @@ module Rungs
     ALL = Catalogue.new("activity", [
       QuickLooks, HiddenBeads, FillTheFrame, TenAndSome, Toss, AllTheWays, TwoGroups, SomeLeave, Twins, FairShares,
       JumpTrack, SameBothSides, BundlesOfTen, BuildAndBreak, TurnAround, NumberRiddle, DiceMat, DominoSums, TwoCards,
-      StoryTime, PlanForIt, Strings, WhoseWay, MeetASign, MatchUp, CountBy, ByHeart, OwnPart
+      StoryTime, PlanForIt, Strings, WhoseWay, MeetASign, MatchUp, TwoTowers, CountBy, ByHeart, OwnPart
     ])
 
     # What a lesson has unless the teacher says otherwise (guide 2).

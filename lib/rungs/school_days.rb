@@ -21,6 +21,11 @@ module Rungs
     # @return [Array<Date>] the first so many school days from a day on, with it
     def from(day, count) = (day..).lazy.select { |each| school_day?(each) }.first(count)
 
+    # @return [Array<Date>] the last so many school days before a day, the latest last
+    def before(day, count)
+      (1..).lazy.map { |back| day - back }.select { |each| school_day?(each) }.first(count).reverse
+    end
+
     # @return [Date] the first school day after a day
     def after(day) = from(day + 1, 1).first
   end

@@ -13,7 +13,11 @@ module Drawings
 
       def bead = mark.state == :hidden ? "" : circle(21, **toned(stroke: 6))
       def card = rect(radius: 4, fill: DESK, stroke: SOFT, stroke_width: 2)
-      def cover = rect(radius: 4, fill: DESK, stroke: "#B8C4D4", stroke_width: 3)
+      # With the number of what lies under it, where that is told.
+      def cover
+        lid = rect(radius: 4, fill: DESK, stroke: "#B8C4D4", stroke_width: 3)
+        mark.text ? lid + words(mark.text, *middle, NUMERAL, font_weight: 700, fill: INK) : lid
+      end
 
       # A cup upside down over what is hidden: narrower above.
       def cup

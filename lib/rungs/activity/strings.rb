@@ -26,6 +26,9 @@ module Rungs
         moves.select { |move| move.rung == aim.rung }.map { |move| { "move" => move.id, "range" => NONE } }
       end
 
+      # As long as one is.
+      def most = @most ||= NumberString.for(option(:move), random: Random.new(1)).problems.size
+
       def data(seed:, count: nil)
         problems = NumberString.for(option(:move), random: Random.new(seed)).problems
         problems = problems.select { |each| range.nil? || each.band == range }.map(&:to_s)

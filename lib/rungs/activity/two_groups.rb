@@ -22,13 +22,14 @@ module Rungs
       option "to", "To", [10, 5, 20], fits: :range
       option "thing", "Things", THINGS
       option "lie", "They lie", %w[heaps rows dice]
+      option("covered", "Covered", %w[none first]) { |which| which == "none" ? "nothing" : "the first, once counted" }
       by_hand("here", "there") { |data| data.values_at(:first, :second) }
 
       def most = pairs.size
 
       def draw(random, count)
         pairs.sample(count, random: random).map do |pair|
-          first, second = pair.shuffle(random: random)
+          first, second = covered? ? pair.reverse : pair.shuffle(random: random)
           { first: first, second: second, thing: option(:thing) }
         end
       end
@@ -44,8 +45,7 @@ module Rungs
           shown: lying([first, second], thing), tell: "Put out #{first} here and #{second} there: #{whole} altogether.",
           steps: [
             step("look", lying([first, second], thing), "How many are here? And how many there?"),
-            step("check", objects([first, second], thing, ticked: whole, joined: true),
-                 "Pushed together. One count, each marked once: #{whole}.", title: "Push together"),
+            *(covered? ? counted_on(first, second, thing) : [counted(first, second, thing)]),
             step("write", line(first, [whole]), "#{first} and #{second} is #{whole}.",
                  equation: "#{first} + #{second} = #{whole}")
           ]
@@ -55,6 +55,24 @@ module Rungs
       private
 
       def holds = "#{option(:to)} together at most#{', 6 each as on dice' if option(:lie) == 'dice'}"
+
+      def covered? = option(:covered) == "first"
+
+      def counted(first, second, thing)
+        step("check", objects([first, second], thing, ticked: first + second, joined: true),
+             "Pushed together. One count, each marked once: #{first + second}.", title: "Push together")
+      end
+
+      # The first lies under its number, and the count goes on from it; lifted only to check.
+      def counted_on(first, second, thing)
+        under = { covered: true }
+        [step("look", objects([first, second], thing, **under), "#{Rungs.capital(word(first))} under here. Go on from it.",
+              title: "Cover"),
+         step("check", objects([first, second], thing, ticked: first + second, **under),
+              "#{Rungs.capital(word(first))} … #{[*first + 1..first + second].map { |each| word(each) }.join(', ')}.",
+              title: "Count on"),
+         step("check", objects([first, second], thing, ticked: first + second), "Lift the cover: is it so?", title: "Lift")]
+      end
 
       def remade(data, first, second)
         fits = first + second <= option(:to) && (option(:lie) != "dice" || [first, second].max <= 6)

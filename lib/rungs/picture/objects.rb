@@ -7,7 +7,7 @@ module Rungs
     class Objects
       include Kind
 
-      settings :thing, :struck, :ticked, :moved, :heap, :across, :joined, :cup
+      settings :thing, :struck, :ticked, :moved, :heap, :across, :joined, :cup, :covered
 
       ROW = 10
       GAP = 0.35
@@ -33,9 +33,10 @@ module Rungs
       # @param across [Boolean] each part a column of its own, side by side
       # @param joined [Boolean] pushed together into one row, each part still of its own kind
       # @param cup [Boolean] a cup stands beside them, with the rest in it
+      # @param covered [Boolean] the first part lies under a cover that has its number
       # @raise [Error::NotAProblem]
       def initialize(parts, thing: "counter", struck: 0, ticked: 0, moved: 0, heap: false, across: false,
-                     joined: false, cup: false)
+                     joined: false, cup: false, covered: false)
         gone = [struck, moved, ticked].max
         refuse "#{gone} cannot leave when there are #{parts.sum}" if gone > parts.sum
         refuse "100 things at most" if parts.sum > 100
@@ -49,6 +50,7 @@ module Rungs
         @across = across
         @joined = joined
         @cup = cup
+        @covered = covered
       end
 
       # @return [Layout]
@@ -68,9 +70,14 @@ module Rungs
         @parts.each_with_index.flat_map do |number, group|
           set = (0...number).map { |index| object(index, group, top, order += 1) }
           set = [mat(0, top, height: 1)] if number.zero? && !@cup && !@joined
+          set = [cover(number, top)] if @covered && group.zero?
           top += [(number / ROW.to_f).ceil, 1].max + GAP
           set
         end
+      end
+
+      def cover(number, top)
+        mark(:cover, x: 0, y: top, width: [number, ROW].min + GAP, height: (number / ROW.to_f).ceil, text: number.to_s)
       end
 
       def cups = @cup ? [mark(:cup, x: [@parts.max, ROW].min + 1, y: 0, width: 2, height: 2)] : []
@@ -110,7 +117,7 @@ module Rungs
       end
 
       def alt
-        shown = [("the rest in a cup" if @cup), ("#{@ticked} counted" if @ticked.positive?),
+        shown = [("the rest in a cup" if @cup), ("the first covered" if @covered), ("#{@ticked} counted" if @ticked.positive?),
                  ("#{@struck} struck through" if @struck.positive?),
                  ("#{@moved} moved away" if @moved.positive?)].compact
         "#{@parts.join(' and ')} in #{lying}#{", #{shown.join(', ')}" if shown.any?}"

@@ -6,7 +6,7 @@ module Rungs
     class Towers
       include Kind
 
-      settings :style
+      settings :style, :level, :over
 
       STYLES = { towers: "Towers of", tower: "One tower of", chain: "A paper chain of" }.freeze
       # Links of a chain in one row, and how far apart towers, links and rows stand.
@@ -25,11 +25,15 @@ module Rungs
 
       # @param parts [Array<Integer>] cubes of each tone
       # @param style [Symbol] :towers side by side, :tower one on top of the other, :chain
-      def initialize(parts, style: :towers)
+      # @param level [Integer, nil] at the top of so many a line goes across
+      # @param over [Boolean] whether those above it are ticked
+      def initialize(parts, style: :towers, level: nil, over: false)
         refuse "40 cubes at most" if parts.sum > 40
 
         @parts = parts
         @style = one_of(STYLES.keys, style, "style")
+        @level = level
+        @over = over
       end
 
       attr_reader :parts
@@ -38,7 +42,10 @@ module Rungs
       def apart? = @style == :towers
 
       # @return [Layout]
-      def layout = lay(@style == :chain ? links : cubes, "#{STYLES.fetch(@style)} #{@parts.join(' and ')}")
+      def layout
+        across = ", a line across at #{@level}" if @level
+        lay((@style == :chain ? links : cubes) + level, "#{STYLES.fetch(@style)} #{@parts.join(' and ')}#{across}")
+      end
 
       def ways
         some = @parts.reject(&:zero?)
@@ -55,8 +62,16 @@ module Rungs
         high = one ? @parts.sum : @parts.max
         kinds.each_with_index.map do |(group, index), order|
           mark(:cube, x: one ? 0 : group * APART, y: high - (one ? order : index) - 1, tone: tone(group), group: group,
-                      order: order + 1)
+                      order: order + 1, state: (:ticked if @over && index >= @level))
         end
+      end
+
+      # Across at the top of the smaller one.
+      def level
+        return [] unless @level
+
+        y = @parts.max - @level
+        [mark(:segment, x: 0, y: y, width: APART + 1, height: 0, points: [[0, y], [APART + 1, y]])]
       end
 
       def links

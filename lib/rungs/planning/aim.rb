@@ -3,7 +3,9 @@
 module Rungs
   module Planning
     # What a week is for: an operation, a range and the rung that is to show there; and its “I can” (guide 11).
-    Aim = Struct.new(:operation, :range, :rung, keyword_init: true) do
+    Aim = Struct.new(:operation, :range, :rung, :year, keyword_init: true) do
+      def initialize(year: "first", **more) = super
+
       # @return [String] "I can start from a number and count on."
       def i_can
         said = self.class::SAYINGS
@@ -11,28 +13,32 @@ module Rungs
         "I can #{said.fetch([range, nearest])[operation == 'add' ? 0 : 1]}."
       end
 
-      # @return [Array<Integer>] the rungs that may be aimed at in a range
-      def self.rungs(range) = self::SAYINGS.keys.filter_map { |there, level| level if there == range }
+      # @return [Array<Integer>] the rungs that are aimed at in a range, in their order
+      def self.row(range, year = "first")
+        beginners = self::BEGINNERS[range] if year == "kindergarten"
+        beginners || self::SAYINGS.keys.filter_map { |there, level| level if there == range } - self::ELSE.fetch(range, [])
+      end
+
+      # @return [Integer] the rung for a child who was not heard enough in a range
+      def self.first(range, year = "first") = range == "to5" ? 3 : row(range, year).first
 
       # @return [Problem::Band] its range
       def band = Problem::Band::ALL.fetch(range)
 
-      # @return [Aim] for a rung that the range has: this one, else the next below, else the lowest
-      def within
-        rungs = self.class.rungs(range)
-        there = rungs.select { |level| level <= rung }.max || rungs.min
-        self.class.new(operation: operation, range: range, rung: there)
-      end
-
       # @return [Aim, nil] of the next rung that the range affords; nil where this is the last
       def above
-        higher = self.class.rungs(range).select { |level| level > rung }.min
-        higher && self.class.new(operation: operation, range: range, rung: higher)
+        row = self.class.row(range, year)
+        higher = row[row.index(rung) + 1] if row.include?(rung)
+        higher && self.class.new(operation: operation, range: range, rung: higher, year: year)
       end
 
       # @return [Array<Array<Integer>>] the facts whose numbers fit it, by the rules for a next problem; all of the
       #   range where any will do
-      def facts
+      def facts = self.class::FACTS[[operation, range, rung]] ||= fitting_facts.freeze
+
+      private
+
+      def fitting_facts
         fit = Progress::NextProblems.facts(operation, range, rung).to_a unless band.any_shows
         fit.nil? || fit.empty? ? band.pairs.map(&:sort).uniq.reject { |fact| fact.min.zero? } : fit
       end
@@ -40,13 +46,11 @@ module Rungs
     # By range and rung: adding, taking away.
     Aim::SAYINGS = {
       ["to5", 1] => ["put two groups together and count them", "take some away and count what is left"],
-      ["to5", 2] => ["start from one group and count on", "count back to what is left"],
       ["to5", 3] => ["see two parts and say how many they are", "see the whole and say the part that hides"],
       ["to10", 1] => ["put two groups together and count them", "take some away and count what is left"],
       ["to10", 2] => ["start from a number and count on", "count back or up to what is left"],
       ["to10", 3] => ["use fives and doubles to add", "use a part I know to find the other part"],
       ["to10", 4] => ["find two numbers that make ten", "say what is missing from ten"],
-      ["teens", 2] => ["start from ten and count on", "count back to ten"],
       ["teens", 3] => ["add ten and some without counting", "take a teen number apart into ten and ones"],
       ["bridge", 2] => ["count on from the larger number", "count back or up past ten"],
       ["bridge", 3] => ["use a double to add past ten", "use an adding fact to take away"],
@@ -59,5 +63,10 @@ module Rungs
       ["to100", 3] => ["add tens and ones in parts", "take the tens and then the ones"],
       ["to100", 4] => ["go to the next ten and then on", "go back to a ten and then on"]
     }.freeze
+    Aim::FACTS = {} # rubocop:disable Style/MutableConstant
+    # The rung of who begins; what is aimed at only then; the order of beginners.
+    Aim::BEGINNING = 1
+    Aim::ELSE = { "to10" => [1] }.freeze
+    Aim::BEGINNERS = { "to10" => [1, 3, 2] }.freeze
   end
 end

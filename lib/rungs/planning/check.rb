@@ -10,18 +10,37 @@ module Rungs
       # @param aim [Aim]
       # @return [Check]
       def self.of(aim, days:, present:, random:)
-        facts = aim.facts.sample(self::FACTS, random: random)
-        facts |= like(aim).first(self::FACTS - facts.size)
-        problems = facts.map(&:sort).map { |smaller, larger| Problem::Pool.bare(aim.operation, larger, smaller) }
+        problems = aim.band.partners && aim.rung == 4 ? of_ten(aim, random) : of_facts(aim, random)
         new(facts: problems, days: days.last(Shape::CHECKED), needed: (present * self::SHARE).ceil, present: present)
       end
+
+      # Not all with a nine, where there are others.
+      def self.of_facts(aim, random)
+        nines, others = telling(aim).shuffle(random: random).partition { |fact| fact.include?(9) }
+        facts = (others.first(self::FACTS - 1) + nines + others.drop(self::FACTS - 1)).first(self::FACTS)
+        facts |= like(aim).first(self::FACTS - facts.size)
+        facts.map(&:sort).map { |smaller, larger| Problem::Pool.bare(aim.operation, larger, smaller) }
+      end
+
+      # The partners of ten that tell, either way round or with a box.
+      def self.of_ten(aim, random)
+        pairs = Progress::NextProblems::History::PARTNERS
+        asked = (pairs + [pairs.sample(random: random)]).each_with_index.map do |(less, more), place|
+          next Problem::Equation.parse("#{less} + ? = 10").to_problem if place == pairs.size
+
+          Problem::Pool.bare(aim.operation, *[more, less].rotate(place))
+        end
+        asked.uniq(&:to_s)
+      end
+
+      def self.telling(aim) = aim.facts.select { |fact| aim.band.tells?(fact) }
 
       # Others of the range, those with the least second number first.
       def self.like(aim)
         all = aim.band.pairs.map(&:sort).uniq - aim.facts
         all.select { |fact| fact.min.positive? }.sort
       end
-      private_class_method :like
+      private_class_method :like, :telling, :of_facts, :of_ten
 
       # Whether the aim counts as reached.
       # @param latest [Array<Progress::Record>] the latest answer of each child who was heard on it

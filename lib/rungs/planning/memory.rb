@@ -7,8 +7,12 @@ module Rungs
       # @param met [Hash{Array(String, String) => Date}] by thing, as Novelty has them, the last day it was there
       # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
       # @param due [Hash{String => DueAgain}] by activity
-      def initialize(met:, recent:, due: {})
-        @met = met.dup
+      # @param done [Hash{String => Array<Date>}] by activity, the days of lessons it was done on
+      def initialize(met:, recent:, due: {}, done: {})
+        @met = { **done.to_h { |id, days| [["activity", id], days.max] }, **met }
+        @done = done
+        @focus = []
+        @times = Hash.new(0)
         @due = due.dup
         @taken = recent.dup
         @used = Hash.new(0)
@@ -30,6 +34,21 @@ module Rungs
       def known?(kind) = @met.key?(["activity", kind.id]) || Activity::USUAL.include?(kind.id)
 
       def taken?(kind, data) = @taken.include?([kind.id, data])
+
+      # How often these choices were in this week.
+      def used(candidate) = @times[candidate]
+
+      # @param picture [Hash] the choices that are about the picture
+      # @return [Array<Date>] on which it was there; of earlier lessons in any picture
+      def focus_days(kind, picture)
+        @done.fetch(kind.id, []) + @focus.filter_map { |day, *what| day if what == [kind, picture] }
+      end
+
+      # What was the focus of a day.
+      def keep_focus(date, candidate, picture)
+        @focus << [date, candidate.kind, picture]
+        @times[candidate] += 1
+      end
 
       # A part of that day.
       def keep(date, kind, items, things)

@@ -26,6 +26,9 @@ module Rungs
       # Whether children are only got to know: then nothing is checked, and nothing counts as new.
       def getting_to_know? = standing.unheard?
 
+      # Whether the range is new to the class: until everybody was heard in it, it is done with things and pictures.
+      def new_range? = !getting_to_know? && standing.new_to?(aim.range)
+
       # @return [Check, nil]
       def check
         return if getting_to_know? || @dates.size <= Shape::CHECKED
@@ -41,12 +44,14 @@ module Rungs
         end
       end
 
-      # Who counts everything from one below the range: named with the days.
-      # @return [Array<Hash{Symbol => Object}>] child, days, minutes
-      def with_adult
+      # Who counts everything from one below the range: named with the days, and after how many minutes of the lesson.
+      # @param starts [Hash{Date => Integer}] by day, the minute at which the others begin to practise
+      # @return [Array<Hash{Symbol => Object}>] child, days, minutes, at
+      def with_adult(starts = {})
         days = WITH_ADULT.map { |index| @dates[[index, @dates.size - 1].min] }.uniq
+        at = days.map { |day| starts.fetch(day, 0) }
         standing.counting_all_below(aim.range).map do |child|
-          { child: child, days: days.map(&:iso8601), minutes: MINUTES }
+          { child: child, days: days.map(&:iso8601), minutes: MINUTES, at: at }
         end
       end
 

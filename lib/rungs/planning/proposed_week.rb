@@ -20,7 +20,7 @@ module Rungs
       # for everybody, of a story. told: whether its items are kept themselves. slip: the id of one it brings out.
       Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :reason, :sets, :told, :slip,
                         keyword_init: true) do
-        def title = kind.title
+        def title = role == :check ? "Check" : kind.title
 
         def to_h
           { role: role.to_s, activity: kind.id, title: title, options: options, seed: seed, count: items.size,
@@ -32,12 +32,17 @@ module Rungs
       Day = Struct.new(:date, :parts, keyword_init: true) do
         def minutes = parts.sum(&:minutes)
         def fresh = parts.find(&:fresh)
+
+        # After how many minutes the others practise.
+        def practises_at
+          parts.take_while { |part| part.role != :practise }.sum(&:minutes)
+        end
       end
 
       # School days after which an item may come again.
       AGAIN = 10
-      # How many days one focus stays, by the days of a week; two or three.
-      STAYS = Hash.new(3).merge(4 => 2).freeze
+      # So many days a range that is new is done with things and pictures alone.
+      NEW_DAYS = 4
       # The days of taking away, while children are got to know.
       KNOWN = (2..3)
       # A slip is brought out on the second day.
@@ -45,36 +50,43 @@ module Rungs
 
       attr_reader :outlook
 
-      def_delegators :outlook, :aim, :standing, :check, :getting_to_know?
+      def_delegators :outlook, :aim, :standing, :check, :getting_to_know?, :new_range?
 
       # @param days [Array<Date>] school days, in order
       # @param aim [Aim]
       # @param standing [Standing] of the aim's operation
+      # @param other [Standing, nil] of the other one
       # @param minutes [Integer] the time there is each day
       # @param met [Hash{Array(String, String) => Date}] by thing, as Novelty has them, the last day it was there
       # @param due [Hash{String => DueAgain}] what was new and comes back, by activity
+      # @param done [Hash{String => Array<Date>}] by activity, the days of lessons it was done on
       # @param told [Hash{String => Integer}] how often each situation was told
+      # @param wrong [Array<String>] situations at which most were not right last
       # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
       # @param slips [Array<SharedSlip>] commonest first
       # @param without [Array<String>] keys of candidates that are not wanted
       # @param has [Array<String>, nil] things on the class's shelf: what needs others comes last; nil where that is not
       #   known
       # @param settings [Hash] of the class, as activities take them
-      def initialize(days:, aim:, standing:, seed:, minutes: 25, met: {}, due: {}, told: {}, recent: [], slips: [],
-                     without: [], has: nil, settings: {})
+      def initialize(days:, aim:, standing:, seed:, other: nil, minutes: 25, met: {}, due: {}, done: {}, told: {},
+                     wrong: [], recent: [], slips: [], without: [], has: nil, settings: {})
         @outlook = Outlook.new(days: days, aim: aim, standing: standing, seed: seed)
         @dates = days
         @seed = seed
         @minutes = minutes
         @slips = slips
-        @choice = Choice.new(standing: standing, memory: Memory.new(met: met, recent: recent, due: due), slips: slips,
-                             told: Hash.new(0).merge(told), has: has, without: without, settings: settings)
+        memory = Memory.new(met: met, recent: recent, due: due, done: done)
+        @choice = Choice.new(standing: standing, other: other, memory: memory, told: Hash.new(0).merge(told), wrong: wrong,
+                             has: has, without: without, settings: settings, days: days.size)
       end
 
       # @return [Array<Day>]
       def days = @days ||= @dates.each_index.map { |index| day(index) }
 
       def i_can = aim.i_can
+
+      # @return [Array<Hash{Symbol => Object}>] as Outlook has them, with the times
+      def with_adult = outlook.with_adult(days.to_h { |day| [day.date, day.practises_at] })
 
       # What may take the place of one part of the first day.
       # @param role [Symbol]
@@ -91,30 +103,30 @@ module Rungs
       def day(index)
         roles = roles(index, checked: !check.nil?)
         minutes = Shape.minutes(roles, of: @minutes, year: standing.year)
-        another = (index % STAYS[@dates.size]).zero? || aim_of(index) != aim_of(index - 1)
-        @focus = nil if another && index.positive? && roles.include?(:focus)
+        @focus, @stayed = nil, 0 if index.positive? && aim_of(index) != aim_of(index - 1)
         made = one_day(index, new_allowed: !@new_before)
         parts = made.parts(minutes, slips: index == [SLIP_DAY, @dates.size - 1].min ? @slips : [])
-        @focus, @new_before = made.focus, made.fresh
+        @focus, @stayed, @new_before = made.focus, made.stayed, made.fresh
         Day.new(date: @dates[index], parts: parts)
       end
 
       # Nothing new on the last day of a whole week.
       def one_day(index, new_allowed:, kinds: [])
         last = @dates.size > Shape::CHECKED && index == @dates.size - 1
-        OneDay.new(@dates[index], choice: @choice.for(aim_of(index)), check: check, seed: @seed, index: index,
-                                  story: story_place(index), focus: @focus, kinds: kinds,
-                                  new_allowed: new_allowed && !last)
+        things = new_range? && index < NEW_DAYS
+        OneDay.new(@dates[index], choice: @choice.for(aim_of(index), things: things), check: check, seed: @seed,
+                                  index: index, story: story_place(index), focus: @focus, stayed: @stayed.to_i,
+                                  kinds: kinds, new_allowed: new_allowed && !last)
       end
 
       # What a day is for: the week's aim; where children are only got to know, adding on two days and taking away on
-      # the next two.
+      # the next two, with the first numbers of the year.
       def aim_of(index)
         return aim unless getting_to_know?
 
-        range = [standing.first_range, aim.range].min_by { |each| Ranges.place(each) }
-        turned = KNOWN.include?(index) ? "subtract" : aim.operation
-        Aim.new(operation: turned, range: range, rung: Problem::Band::ALL.fetch(range).unheard)
+        range = Ranges.nearer(standing.first_range, aim.range)
+        Aim.new(operation: KNOWN.include?(index) ? "subtract" : "add", range: range, year: standing.year,
+                rung: Aim.first(range, standing.year))
       end
 
       def roles(index, **also) = Shape.roles(index, of: @dates.size, minutes: @minutes, **also)

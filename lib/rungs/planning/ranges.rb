@@ -7,6 +7,8 @@ module Rungs
     #   Ranges.apart("to10", "bridge")  # => 2
     module Ranges
       ORDER = Problem::NumberSets::ORDER
+      # Those that are looked at in a year.
+      OF_YEAR = { "kindergarten" => ORDER.take(3), "first" => ORDER }.freeze
 
       module_function
 
@@ -16,13 +18,14 @@ module Rungs
 
       # @return [Integer] how many steps lie between two
       def apart(one, other) = (place(one) - place(other)).abs
+      def nearer(*ranges) = ranges.min_by { |range| place(range) }
       def beyond?(one, other) = place(one) > place(other)
 
       # @return [Array<String>] it and those before it, the nearest first
       def up_to(range) = ORDER.take(place(range) + 1).reverse
 
-      # @return [String, nil] nil after the last
-      def following(range) = ORDER[place(range) + 1]
+      # @return [String, nil] nil after the last that is looked at in a year
+      def following(range, year = "first") = OF_YEAR.fetch(year)[place(range) + 1]
     end
   end
 end

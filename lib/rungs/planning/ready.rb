@@ -2,67 +2,84 @@
 
 module Rungs
   module Planning
-    # Whether a child is ready in a range, and whether the range carries the child (guide 11).
+    # Since when a child is ready in a range (guide 11): nobody is unready later.
+    #
+    #   Ready.since({ "to10" => records }, band: "to10", on: monday)  # => Date or nil
     module Ready
-      # Days that are looked back on; records in them, of which so many are right; none of the last four twice wrong.
-      DAYS, RECORDS, RIGHT, LAST, WRONG = 42, 4, Rational(4, 5), 4, 2
-      YEAR = 365
-      # In the first ranges so many right ones, on as many facts and on two days, are enough too.
-      FIRST, FEW, ON_DAYS = %w[to5 to10].freeze, 3, 2
-      # A range carries with so many records, so many of them right on the rung it asks for.
-      CARRYING, HALF = 2, Rational(1, 2)
-      # The working rung that a range asks for: counting on; from the first range through ten on, parts and wholes.
-      RUNG = Hash.new(2).merge(Problem::NumberSets::ORDER.drop(3).to_h { |band| [band, 3] }).freeze
+      # Days that are looked back on from an answer; how long ago it may be.
+      DAYS, YEAR = 42, 365
+      # Records in them, on so many facts and days; of which so many are right; of the last four not two wrong.
+      RECORDS, FACTS, ON_DAYS, RIGHT, LAST, WRONG = 4, 3, 2, Rational(4, 5), 4, 2
+      # In the first ranges three right ones, on as many facts and on two days, are enough too.
+      FIRST, FEW = %w[to5 to10].freeze, 3
+      PART_WHOLE, COUNT_ON = 3, 2
 
       module_function
 
-      # @param records [Array<Progress::Record>] one child's in that range, in the order they happened
+      # @param by_range [Hash{String => Array<Progress::Record>}] one child's, in the order they happened
       # @param on [Date] the first day of the week: later records, and those of that day, are left out
       # @param year ["first", "kindergarten"]
-      def in?(records, band:, on:, year: "first")
-        told = told(records, on)
-        return false if told.last(LAST).count { |record| !record.right } >= WRONG
-
-        days = []
-        Progress::Running.through(told, Progress::Scope.in_band(band)) { |running, _| days << running }
-        told.each_with_index.any? do |record, index|
-          last = told[index + 1]&.day != record.day
-          last && record.day >= on - YEAR && on_day?(told.take(index + 1), days[index], band, year)
+      # @param aimed [Boolean] whether weeks have aimed at every rung of the range
+      # @return [Date, nil]
+      def since(by_range, band:, on:, year: "first", aimed: false)
+        told = by_range.fetch(band, []).select { |record| record.on_ladder? && record.day < on }
+        runnings = through(told, band)
+        last = told.each_index.find do |index|
+          day = told[index].day
+          told[index + 1]&.day != day && day >= on - YEAR && enough?(told.take(index + 1), day, band) &&
+            there?(runnings[index].estimate(on: day).working, by_range, band, day, year, aimed)
         end
+        told[last].day if last
       end
 
-      # @return [Boolean] whether the range carries
-      def carries?(records, band:, on:, year: "first")
-        late = told(records, on).select { |record| record.day >= on - DAYS }
-        least = any_way?(band, year) ? 1 : 2
-        late.size >= CARRYING && late.count { |record| record.right && record.rung >= least } >= HALF * late.size
+      def in?(...) = !since(...).nil?
+
+      # @return [Integer, nil] the rung that a range asks for; nil where any will do
+      def rung(band, year: "first", aimed: false)
+        return if band == "to5" || (band == "to10" && year == "kindergarten")
+
+        band == "to10" && aimed ? COUNT_ON : PART_WHOLE
       end
 
-      # @return [Boolean] whether any way will do there
-      def any_way?(band, year) = band == "to5" || (band == "to10" && year == "kindergarten")
+      # Whether there are records enough of late.
+      # @param telling [Array<Progress::Record>] on problems that tell
+      def heard?(telling, on) = telling.count { |record| record.day >= on - DAYS && record.day < on } >= RECORDS
 
-      def told(records, on) = records.select { |record| record.on_ladder? && record.day < on }
+      def through(records, band)
+        runnings = []
+        Progress::Running.through(records, Progress::Scope.in_band(band)) { |running, _| runnings << running }
+        runnings
+      end
 
       # @param told [Array<Progress::Record>] up to that day
-      # @param running [Progress::Running] through them
-      def on_day?(told, running, band, year)
-        day = told.last.day
-        window = told.reverse.take_while { |record| record.day > day - DAYS }
-        return false unless enough?(window, band) && window.count(&:right) >= RIGHT * window.size
-        return true if any_way?(band, year)
-
-        working = running.estimate(on: day).working
-        !working.nil? && working >= RUNG[band]
+      def enough?(told, day, band)
+        telling = told.select(&:tells)
+        window = telling.select { |record| record.day > day - DAYS }
+        many?(window, band) && window.count(&:right) >= RIGHT * window.size &&
+          telling.last(LAST).count { |record| !record.right } < WRONG
       end
 
-      def enough?(window, band)
-        return true if window.size >= RECORDS
+      def many?(window, band)
+        return true if window.size >= RECORDS && spread?(window)
         return false unless FIRST.include?(band)
 
         right = window.select(&:right)
-        right.size >= FEW && right.map(&:fact).uniq.size >= FEW && right.map(&:day).uniq.size >= ON_DAYS
+        right.size >= FEW && spread?(right)
       end
-      private_class_method :told, :on_day?, :enough?
+
+      def spread?(records) = records.map(&:fact).uniq.size >= FACTS && records.map(&:day).uniq.size >= ON_DAYS
+
+      # Beginners to ten must have shown parts, or known facts, to five.
+      def there?(working, by_range, band, day, year, aimed)
+        least = rung(band, year: year, aimed: aimed)
+        return working.to_i >= least if least
+        return true unless band == "to10"
+
+        first = by_range.fetch("to5", []).select { |record| record.day <= day }
+        scope = Progress::Scope.in_band("to5")
+        Progress::Estimate.of(first, on: day, scope: scope).working.to_i >= PART_WHOLE
+      end
+      private_class_method :through, :enough?, :many?, :spread?, :there?
     end
   end
 end

@@ -12,8 +12,9 @@ module Rungs
       YOUNGEST_FOCUS = (7..8)
       # What takes what is left of the time, in turn.
       LONGER = %i[focus story practise warm_up look_back].freeze
-      # With so many minutes a day has all parts; with fewer than the other only one beside the warm-up.
-      WHOLE, SHORT = 25, 15
+      # With so many minutes a day has all parts; with fewer than the second the focus beside the warm-up, with fewer than
+      # the third it alone.
+      WHOLE, SHORT, SHORTEST = 25, 15, 10
       # What may be left over; more is for games in pairs.
       NEAR = 3
       # Days that end with the check, in weeks of more than two.
@@ -27,7 +28,7 @@ module Rungs
       # @return [Array<Symbol>]
       def roles(index, of:, minutes:, checked: true)
         late = of > CHECKED && index >= of - CHECKED
-        [:warm_up, *middle(index, minutes, late), (:check if late && checked),
+        [(:warm_up if minutes >= SHORTEST), *middle(index, minutes, late), (:check if late && checked),
          (:look_back if of > CHECKED && index == of - 1)].compact
       end
 
@@ -43,7 +44,7 @@ module Rungs
       # Where there is no time for all, story and practising take turns; practising goes before on days with a check.
       def middle(index, minutes, late)
         return %i[focus story practise] if minutes >= WHOLE
-        return [late ? :practise : %i[focus story][index % 2]] if minutes < SHORT
+        return [:focus] if minutes < SHORT
 
         [:focus, late || index.odd? ? :practise : :story]
       end

@@ -2,41 +2,49 @@
 
 module Rungs
   module Planning
-    # Where a class is before a week (guide 11): each child's edge, the range and operation they speak for, and the aim.
+    # Where a class is in one operation before a week (guide 11): each child's edge, the range they speak for, and the
+    # aim.
     #
-    #   Standing.new({ "Ada" => { "to10" => records } }, on: monday).edges  # => { "Ada" => "to10" }
+    #   Standing.new({ "Ada" => answers }, operation: "add", on: monday).edges  # => { "Ada" => "to10" }
     class Standing
-      # Records in an operation before there is an edge.
-      LEAST = 2
-      # Of the edges so many are the class's range or its neighbours, or two groups are proposed.
-      NEAR = Rational(1, 2)
+      # Of the edges so many are the class's range or its neighbours, or two groups are proposed; of the children so
+      # many were heard in a range, or it is new; of those heard enough so many show a rung before it is passed over.
+      NEAR, MET, SHOWN = Rational(1, 2), Rational(1, 3), Rational(1, 3)
 
-      attr_reader :on, :year
+      attr_reader :operation, :on, :year
 
-      # @param children [Hash{Object => Hash{String => Array<Progress::Record>}}] each child's records of one operation,
-      #   by range, in the order they happened
+      # @param children [Hash{Object => Array<#operation, #band, #missing_part?, #record>}] each child's answers, in the
+      #   order they happened
+      # @param operation ["add", "subtract"]
       # @param on [Date] the first day of the week
       # @param year ["first", "kindergarten"]
-      def initialize(children, on:, year: "first")
-        @children = children
+      # @param aimed [Array<Integer>] the rungs that weeks have aimed at to ten
+      def initialize(children, operation:, on:, year: "first", aimed: [])
+        @heard = children.transform_values { |answers| Heard.of(answers, operation, before: on) }
+        @operation = operation
         @on = on
         @year = year
+        @aimed = (Aim.row("to10", year) - aimed).empty?
+        @estimates = Hash.new { |all, range| all[range] = {} }
       end
 
       # @return [Hash{Object => String}] child → range; without those of whom too little was heard
-      def edges = @edges ||= @children.transform_values { |by_range| edge(by_range) }.compact
+      def edges
+        @edges ||= @heard.transform_values { |heard| Edge.new(heard, on: on, year: year, aimed: @aimed).range }.compact
+      end
 
       # @return [String] the median of the edges, of two middle ones the lower; where there are none, the first that the
       #   year begins with
-      def range
-        sorted = edges.values.sort_by { |range| Ranges.place(range) }
-        sorted.empty? ? first_range : sorted[(sorted.size - 1) / 2]
-      end
-
+      def range = median(edges.values) || first_range
+      def median(ranges) = ranges.sort_by { |each| Ranges.place(each) }[(ranges.size - 1) / 2]
       def first_range = year == "kindergarten" ? "to5" : "to10"
 
-      # Whether fewer than half of the class has been heard enough in the operation.
-      def unheard? = edges.size * 2 < @children.size
+      # Whether fewer than half of the class has been heard in the operation.
+      def unheard? = @heard.values.count(&:enough?) * 2 < size
+
+      # Whether a range is new to the class: few have two records there that tell.
+      def new_to?(range) = met(range) < MET * size
+      def met(range) = @heard.values.count { |heard| heard.telling(range).size >= Heard::LEAST }
 
       # @return [Hash{Object => String}] who works two ranges or more from this one, and where
       def far_from(range) = edges.select { |_, edge| Ranges.apart(edge, range) >= 2 }
@@ -47,89 +55,79 @@ module Rungs
         edges.any? && near < NEAR * edges.size
       end
 
-      # @param operation ["add", "subtract"]
+      # The commonest of the children's aims, of equals the earlier in the range's row; none is passed over that few
+      # show.
       # @param range [String]
-      # @return [Aim] the commonest of the children's aims there, of equals the lower, as far as the range has it
-      def aim(operation, range)
-        rungs = @children.values.filter_map { |by_range| rung_for(by_range, operation, range) }.tally
-        rung = rungs.min_by { |level, votes| [-votes, level] }&.first
-        Aim.new(operation: operation, range: range, rung: rung || Problem::Band::ALL.fetch(range).unheard).within
+      # @return [Aim]
+      def aim(range)
+        row = Aim.row(range, year)
+        wanted = new_to?(range) ? Aim.first(range, year) : commonest(range, row)
+        held = row.take_while { |rung| rung != wanted }.find { |rung| waited_for?(rung, range) && !shown?(rung, range) }
+        Aim.new(operation: operation, range: range, rung: held || wanted, year: year)
       end
 
-      # Who works with which numbers of a story: below the range with easier ones; beyond it, or past the aim, with
-      # harder ones; all others with the middle ones.
-      # @param aim [Aim]
-      # @return [Hash{String => Array}] children by level
-      def levels(aim)
-        grouped = @children.keys.group_by { |child| level(child, aim) }
-        %w[easier middle harder].to_h { |level| [level, grouped.fetch(level, [])] }
-      end
-
-      def size = @children.size
-      def names = @children.keys
+      def size = @heard.size
+      def names = @heard.keys
 
       # @return [Hash{Integer => Integer}] how many work on each rung in a range
-      def working_in(range)
-        @working ||= {}
-        @working[range] ||= @children.values.filter_map { |by_range| estimate(by_range, range).working }.tally
+      def working_in(range) = names.filter_map { |child| estimate(child, range).working }.tally
+
+      # @return [Array] who works on a rung in a range
+      def on_rung(range, rung) = names.select { |child| estimate(child, range).working == rung }
+
+      # @return [Progress::Estimate] of a child in a range, as the week begins
+      def estimate(child, range)
+        @estimates[range][child] ||= Progress::Estimate.of(
+          @heard.fetch(child).for_aim(range), on: on - 1, scope: Progress::Scope.of(operation, range)
+        )
       end
 
-      # @return [Progress::Estimate] of a child's records in a range, as the week begins
-      def estimate(by_range, range)
-        (@estimates ||= {}.compare_by_identity)[by_range] ||= {}
-        @estimates[by_range][range] ||= Progress::Estimate.of(by_range.fetch(range, []), on: on - 1,
-                                                                                         scope: Progress::Scope.in_band(range))
+      # Whether a child is ready in a range; whether enough was heard there of late to say so.
+      def ready?(child, range) = Ready.in?(@heard.fetch(child).own, band: range, on: on, year: year, aimed: @aimed)
+      def enough?(child, range) = Ready.heard?(@heard.fetch(child).telling(range), on)
+
+      # Whether a child has the partners of ten.
+      def partners?(child) = @heard.fetch(child).history.partners?
+
+      # @param range [String] with those below it
+      # @return [Array<Array<Integer>>] facts, as they are known, that half of the class knows
+      def known_by_half(range)
+        known = @heard.values.flat_map { |heard| heard.history.known.select { |_, stands| stands }.keys }.tally
+        known.filter_map { |fact, times| fact if times * 2 >= size && !Ranges.beyond?(band_of(fact), range) }
       end
 
       # @return [Array] who counts everything from one below the range, to be heard by an adult beside
       def counting_all_below(range)
         below = edges.select { |_, edge| Ranges.beyond?(range, edge) }
-        below.select do |child, edge|
-          by_range = @children.fetch(child)
-          there = heard_by(by_range, edge) and estimate(by_range, there).working == 1
-        end.keys
+        below.select { |child, edge| estimate(child, edge).working == 1 }.keys
       end
 
       private
 
-      def level(child, aim)
-        edge = edges[child] or return "middle"
-        return "easier" if Ranges.beyond?(aim.range, edge)
-
-        past = estimate(@children.fetch(child), aim.range).working.to_i > aim.rung
-        past || Ranges.beyond?(edge, aim.range) ? "harder" : "middle"
+      def commonest(range, row)
+        votes = names.filter_map { |child| vote(child, range, row) }.tally
+        votes.min_by { |rung, times| [-times, row.index(rung)] }&.first || row.last
       end
 
-      def edge(by_range)
-        told = by_range.transform_values { |records| records.select { |each| each.on_ladder? && each.day < on } }
-        told = told.reject { |_, records| records.empty? }
-        return if told.values.sum(&:size) < LEAST
+      # @return [Integer, nil] nil where a child has no aim there
+      def vote(child, range, row)
+        estimate, history = estimate(child, range), @heard.fetch(child).history
+        return Aim.first(range, year) unless estimate.enough?
+        return Aim::BEGINNING if range == "to5" && history.stumbling?(range)
+        return if estimate.knows? || estimate.aim_from.nil?
 
-        carrying = Ranges::ORDER.reverse.find do |range|
-          Ready.carries?(told.fetch(range, []), band: range, on: on, year: year)
-        end
-        return lowest(told) unless carrying
-
-        ready = Ready.in?(told.fetch(carrying), band: carrying, on: on, year: year)
-        (Ranges.following(carrying) if ready) || carrying
+        aim = Progress::NextProblems.aim(estimate.aim_from, operation, range, year: year, history: history)
+        aim if row.include?(aim)
       end
 
-      # The lowest range that was heard of late; else ever.
-      def lowest(told)
-        late = told.select { |_, records| records.any? { |record| record.day >= on - Ready::DAYS } }
-        Ranges::ORDER.find { |range| (late.empty? ? told : late).key?(range) }
+      def waited_for?(rung, range) = !(range == "bridge" && rung == 3)
+
+      def shown?(rung, range)
+        heard = names.filter_map { |child| estimate(child, range).working }
+        heard.count { |working| working >= rung } >= SHOWN * heard.size
       end
 
-      # @return [String, nil] a range, or the nearest before it, in which enough was heard of a child
-      def heard_by(by_range, range) = Ranges.up_to(range).find { |each| estimate(by_range, each).working }
-
-      # In the class's range; where not enough was heard there, in the nearest range before it.
-      def rung_for(by_range, operation, range)
-        heard = heard_by(by_range, range) or return
-        from = estimate(by_range, heard).aim_from or return
-
-        Progress::NextProblems.aim(from, operation, heard, year: year)
-      end
+      def band_of(fact) = Problem::Band.of(operation == "add" ? fact : [fact[1], fact[0] - fact[1]])
     end
   end
 end

@@ -2,8 +2,9 @@
 
 module Rungs
   module Planning
-    # Which situation a day's story tells (guide 11): in the order they are taught, each at least twice; from the second
-    # week an earlier one between, and each week one of the other operation.
+    # Which situation a day's story tells (guide 11): in the order they are taught, each at least twice and on when most
+    # were right; from the second week an earlier one between, and each week one of the other operation. What compares
+    # comes after towers were compared.
     class Stories
       ORDER = {
         "kindergarten" => { "add" => %w[add_to.result together.total together.both],
@@ -17,32 +18,50 @@ module Rungs
         }
       }.freeze
       OTHER = { "add" => "subtract", "subtract" => "add" }.freeze
-      # How often one is told before the next.
-      TIMES = 2
+      # How often one is told before the next, at most.
+      TIMES, MOST = 2, 4
+      # What comes before all that compares.
+      COMPARED = Activity::TwoTowers.id
       # Which story of a week tells an earlier one, and which one of the other operation; of fewer the last does that.
       EARLIER, TURNED = 2, 3
 
       # @param told [Hash{String => Integer}] how often each situation was told, 0 where it was not; it is read as it
       #   grows
-      def initialize(operation:, year:, told:)
+      # @param other_range [String] of the stories of the other operation
+      # @param compared [Proc] () → whether the class has compared towers
+      # @param wrong [Array<String>] situations at which most were not right last
+      def initialize(operation:, year:, told:, other_range:, compared: -> { true }, wrong: [])
         @operation = operation
         @order = ORDER.fetch(year)
         @told = told
         @before = told.keys
+        @other_range = other_range
+        @compared = compared
+        @wrong = wrong
       end
+
+      attr_reader :other_range
 
       # @param place [Integer, nil] which story of the week it is, from 0; nil for one by itself
       # @param of [Integer] how many stories the week has
-      # @return [Array<String>] ids of situations, the most wanted first
+      # @return [Array<String>] ids of situations, the most wanted first; of an activity where that comes before
       def for(place, of:)
         own = @order.fetch(@operation)
         turned = of > 1 && place == [TURNED, of - 1].min
-        return @order.fetch(OTHER.fetch(@operation)).sort_by { |id| @told[id].zero? ? 1 : 0 } if turned
+        return sayable(@order.fetch(OTHER.fetch(@operation)).sort_by { |id| @told[id].zero? ? 1 : 0 }) if turned
 
-        due = own.find { |id| @told[id] < TIMES } || own.min_by { |id| @told[id] }
+        due = own.find { |id| due?(id) } || own.min_by { |id| @told[id] }
         met = own.select { |id| @told[id].positive? }
-        [*(own & @before & (met - [due]) if place == EARLIER), due, *met.sort_by { |id| @told[id] }, own.first].uniq
+        first = [*(own & @before & (met - [due]) if place == EARLIER), due].map { |id| before(id) }
+        [*first, *sayable(met.sort_by { |id| @told[id] }), own.first].uniq
       end
+
+      private
+
+      def due?(id) = @told[id] < TIMES || (@wrong.include?(id) && @told[id] < MOST)
+      def compares?(id) = Problem::Situation::ALL.fetch(id).compare? && !@compared.call
+      def before(id) = compares?(id) ? COMPARED : id
+      def sayable(ids) = ids.reject { |id| compares?(id) }
     end
   end
 end

@@ -7,7 +7,7 @@ module Rungs
     #   NumberSets.for(problem, random: Random.new(1))  # => { easier: problem, middle: problem, harder: problem }
     module NumberSets
       # From band to band as the range widens; for the numbers of one story tens stand beside the way.
-      ORDER = %w[to5 to10 teens bridge to20 tens to100].freeze
+      ORDER = %w[to5 to10 teens to20 bridge tens to100].freeze
       LADDER = (ORDER - %w[tens]).freeze
       BESIDE = { "tens" => %w[to10 to100] }.freeze
 

@@ -79,9 +79,9 @@ module Rungs
 
       # @return [Array<Array<Integer>>, nil] the facts of a band whose numbers fit an aim; nil where none is aimed at
       def facts(operation, band, aim)
-        return unless aim.between?(2, 4)
+        return unless aim.between?(1, 4)
 
-        fitting(operation, band, aim - 1, aim).map { |each| each.problem.fact }.uniq
+        fitting(operation, band, [aim - 1, 1].max, aim).map { |each| each.problem.fact }.uniq
       end
 
       # What works towards the aim, that of most use first: of each move hoped for, what practises it.

@@ -9,11 +9,15 @@ module Rungs
         attr_reader :aim, :candidates, :standing, :memory, :told
 
         # As a ProposedWeek takes them.
-        def initialize(standing:, memory:, slips:, told:, has:, without:, settings:)
+        # @param other [Standing, nil] of the other operation
+        # @param days [Integer] of the week
+        def initialize(standing:, other:, memory:, told:, wrong:, has:, without:, settings:, days:)
           @standing = standing
+          @other = other
           @memory = memory
-          @slips = slips.map(&:id)
           @told = told
+          @wrong = wrong
+          @days = days
           @has = has
           @without = without
           @settings = settings
@@ -21,8 +25,19 @@ module Rungs
         end
 
         # @param aim [Aim]
+        # @param things [Boolean] whether it is all done with things and pictures
         # @return [Choice] the same class, for this aim
-        def for(aim) = @aims[aim] ||= dup.tap { |each| each.aim_at(aim) }
+        def for(aim, things: false) = @aims[[aim, things]] ||= dup.tap { |each| each.aim_at(aim, things) }
+
+        # @return [Standing, nil] in an operation
+        def standing_in(operation) = [standing, @other].compact.find { |each| each.operation == operation }
+
+        # Facts that half of the class knows, as problems.
+        def by_heart
+          @by_heart ||= standing.known_by_half(aim.range).map do |fact|
+            aim.operation == "add" ? fact.sort.reverse : [fact[1], fact[0] - fact[1]]
+          end.map { |pair| Problem::Pool.bare(aim.operation, *pair) }
+        end
 
         # @param candidate [Candidate]
         def wanted?(candidate) = !@without.include?(candidate.key)
@@ -36,18 +51,35 @@ module Rungs
         end
 
         def fitting = @fitting ||= Fitting.new(aim, memory)
-        def reasons = @reasons ||= Reasons.new(standing, aim, memory)
+        def reasons = @reasons ||= Reasons.new(standing, aim, memory, news: @things)
         def book = @settings[:book]&.call || Problem::Book::USUAL
 
         protected
 
         # Where the class is, but not beyond the aim's range.
-        def aim_at(aim)
+        def aim_at(aim, things)
           @aim = aim
+          @things = things
+          known = things || standing.unheard? ? [] : by_heart
           @candidates = Candidates.new(
-            aim: aim, back_to: [aim.range, standing.range].min_by { |range| Ranges.place(range) }, memory: memory,
-            stories: Stories.new(operation: aim.operation, year: standing.year, told: told), slips: @slips, has: @has
+            aim: aim, back_to: back_to, memory: memory, stories: stories, has: @has,
+            focus: Focus.new(aim, memory, days: @days), things: things, by_heart: known
           )
+        end
+
+        private
+
+        # The nearest range that is not new.
+        def back_to
+          there = Ranges.up_to(Ranges.nearer(aim.range, standing.range))
+          there.find { |range| !standing.new_to?(range) } || there.first
+        end
+
+        # The other operation has numbers of its own, never beyond those of the week.
+        def stories
+          other = @other && @other.edges.any? ? Ranges.nearer(@other.range, aim.range) : aim.range
+          Stories.new(operation: aim.operation, year: standing.year, told: told, wrong: @wrong, other_range: other,
+                      compared: -> { memory.known?(Activity::ALL.fetch(Stories::COMPARED)) })
         end
       end
     end

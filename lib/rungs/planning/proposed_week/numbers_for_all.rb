@@ -21,8 +21,9 @@ module Rungs
           middle = made.problem_of(items.first)
           return { sets: [] } if middle.parts.size > 2 || middle.many_answers?
 
-          sets = StorySets.of(middle, @choice.standing.levels(@choice.aim), random: @random)
-          { sets: sets, items: sets.map { |set| told(made, items.first, set) }, told: true }
+          standing = @choice.standing_in(middle.operation) or return { sets: [] }
+          sets = StorySets.of(middle, standing, random: @random)
+          { sets: sets.select { |set| set.names.any? }, items: sets.map { |set| told(made, items.first, set) }, told: true }
         end
 
         private

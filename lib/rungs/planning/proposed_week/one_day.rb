@@ -5,14 +5,16 @@ module Rungs
     class ProposedWeek
       # One day while it is made: the parts found so far say what may still come.
       class OneDay
-        # What matters most is found first. Some may bring something new; some may take up the focus once more.
+        # What matters most is found first. Some may bring something new; some may take up the focus once more, on paper or
+        # in talk, where nothing else is known.
         FIRST, NEW = %i[focus story practise games warm_up look_back check].freeze, %i[focus story].freeze
         ONCE_MORE = %i[practise games look_back].freeze
         # A warm-up with a slip takes so many minutes.
         SLIP_MINUTES = 4
 
-        # focus: the Candidate that was it last. fresh: what is new today, as Novelty has things; nil where nothing is.
-        attr_reader :focus, :fresh
+        # focus: the Candidate that was it last. stayed: for how many days it has been. fresh: what is new today, as
+        # Novelty has things; nil where nothing is.
+        attr_reader :focus, :stayed, :fresh
 
         # @param date [Date]
         # @param choice [Choice] for its aim
@@ -20,15 +22,17 @@ module Rungs
         # @param index [Integer] its place in the week
         # @param story [Array(Integer, Integer)] which story of the week it would have, and of how many
         # @param focus [Candidate, nil]
+        # @param stayed [Integer]
         # @param kinds [Array<Class>] activities that it has already
         # @param new_allowed [Boolean]
-        def initialize(date, choice:, check:, seed:, index:, story:, focus:, kinds:, new_allowed:)
+        def initialize(date, choice:, check:, seed:, index:, story:, focus:, stayed:, kinds:, new_allowed:)
           @date = date
           @choice = choice
           @check = check
           @seed = seed
           @story = story
           @focus = focus
+          @stayed = stayed
           @kinds = kinds.dup
           @new_allowed = new_allowed
           @random = Random.new((seed * 1009) + date.jd)
@@ -50,7 +54,7 @@ module Rungs
         def part(role, minutes)
           return checked(minutes) if role == :check
 
-          found = @choice.candidates.for(role, story: @story, focus: focus, date: @date, random: @random)
+          found = @choice.candidates.for(role, story: @story, focus: focus, stayed: stayed, date: @date, random: @random)
           in_order(found.select { |each| wanted?(each, role) }, role).each do |each, unlike|
             made = set(each, role, unlike) and return place(each, role, minutes, made)
           end
@@ -65,10 +69,14 @@ module Rungs
           @choice.wanted?(candidate) && (again || !@kinds.include?(candidate.kind))
         end
 
-        # What is the focus already stays, if with items that were there of late.
+        # With items that were not there of late, else with those; a focus stays in its place, if with those, and takes
+        # another place last.
         def in_order(found, role)
-          stays = role == :focus && focus ? [focus] : []
-          [stays, found].flat_map { |some| [true, false].flat_map { |unlike| some.map { |each| [each, unlike] } } }
+          return found.flat_map { |each| [[each, true], [each, false]] } if role == :focus
+
+          found.partition { |each| each != focus }.flat_map do |some|
+            [true, false].flat_map { |unlike| some.map { |each| [each, unlike] } }
+          end
         end
 
         # @param unlike [Boolean] whether items of late are left out
@@ -76,7 +84,9 @@ module Rungs
         def set(candidate, role, unlike)
           options = candidate.options
           range = Activity::Ranged.of(options) || options["band"] || @choice.aim.range
-          things = Novelty.things(candidate.kind, options, situation: options["situation"], range: range)
+          return known_by_half(range) if candidate.kind == Activity::PRACTISED
+
+          things = Novelty.things(candidate.kind, options, situation: options["situation"])
           new = @choice.new_of(things)
           return if new.size > (may_be_new?(role) ? 1 : 0)
 
@@ -85,31 +95,48 @@ module Rungs
           return unless items
 
           { range: range, options: options, seed: seed, items: items, things: things, fresh: new.first,
-            **(role == :story ? @numbers.of(made, items) : {}) }
+            **(candidate.kind == Activity::POSED ? @numbers.of(made, items) : {}) }
         end
 
-        def may_be_new?(role) = @new_allowed && !fresh && NEW.include?(role)
+        # By heart come only facts that half of the class knows.
+        def known_by_half(range)
+          asked = @choice.by_heart.sample(Activity::PRACTISED.usual, random: @random)
+          { range: range, options: { "operation" => @choice.aim.operation }, seed: @seed, told: true,
+            items: asked.map { |problem| Activity::PRACTISED.told(problem) }, fresh: nil,
+            things: Novelty.things(Activity::PRACTISED, {}) }
+        end
+
+        # No story is new on the day before the focus goes on to the next.
+        def may_be_new?(role)
+          @new_allowed && !fresh && NEW.include?(role) && (role == :focus || !@choice.candidates.over?(stayed))
+        end
 
         def place(candidate, role, minutes, made)
           kind, things = candidate.kind, made.delete(:things)
           times = @choice.told[candidate.options["situation"]]
           reason = reason(role, candidate, made, times)
           @choice.memory.keep(@date, kind, made[:items], things)
-          @choice.told[candidate.options["situation"]] += 1 if role == :story
-          @focus = candidate if role == :focus
+          @choice.told[candidate.options["situation"]] += 1 if candidate.options.key?("situation")
+          stay(candidate) if role == :focus
           @kinds << kind
           @fresh ||= made[:fresh]
           Part.new(kind: kind, role: role == :games ? :practise : role, minutes: minutes, reason: reason, **made)
+        end
+
+        def stay(candidate)
+          @stayed = candidate.kind == focus&.kind ? stayed + 1 : 1
+          @focus = candidate
+          @choice.memory.keep_focus(@date, candidate, @choice.candidates.picture(candidate))
         end
 
         def reason(role, candidate, made, times)
           says = @choice.reasons
           case role
           when :focus then says.focus(@choice.fitting.problems(@choice.kind(candidate), made[:items]))
-          when :story then says.story(times, made[:sets])
+          when :story then candidate.options.key?("situation") ? says.story(times, made[:sets]) : says.compared
           when :warm_up then says.warm_up(made[:range], made[:items].size)
           when :look_back then says.look_back
-          else says.again(candidate.kind, @date, made[:items].size)
+          else says.again(candidate.kind, @date, made[:items].size, today: candidate.kind == focus&.kind)
           end
         end
 

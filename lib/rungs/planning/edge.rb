@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+module Rungs
+  module Planning
+    # How far one child gets in one operation before a week (guide 11): the highest range that carries, or the next where
+    # the child is ready there.
+    #
+    #   Edge.new(heard, on: monday, year: "first").range  # => "to10"
+    class Edge
+      # Records that tell before there is an edge; of a range that carries, on so many days, of which so many are right.
+      LEAST, CARRYING, ON_DAYS, RIGHT = 2, 3, 2, Rational(2, 3)
+      # No range above the first ten carries who counts all in so many of the latest answers below it.
+      LATEST, COUNTED, ABOVE = 4, 3, "to10"
+      # Comes after the partners of ten, or ways through ten.
+      THROUGH_TEN, WAYS = "bridge", (3..4)
+
+      # @param heard [Heard]
+      # @param on [Date] the first day of the week
+      # @param year ["first", "kindergarten"]
+      # @param aimed [Boolean] whether weeks have aimed at every rung to ten
+      def initialize(heard, on:, year:, aimed: false)
+        @heard = heard
+        @on = on
+        @year = year
+        @aimed = aimed
+        @told = ranges.to_h { |range| [range, heard.telling(range)] }.reject { |_, records| records.empty? }
+      end
+
+      # @return [String, nil] nil where too little was heard
+      def range
+        return if @told.values.sum(&:size) < LEAST
+
+        there = carried(@on - Ready::DAYS, @on - 1) || carried_once || ranges.find { |each| @told.key?(each) }
+        edge = ready?(there) ? following(there) : there
+        edge == THROUGH_TEN || there == THROUGH_TEN ? through_ten(edge) : edge
+      end
+
+      private
+
+      def ranges = Ranges::OF_YEAR.fetch(@year)
+      def following(range) = Ranges.following(range, @year) || range
+      def ready?(range) = Ready.in?(@heard.own, band: range, on: @on, year: @year, aimed: @aimed)
+
+      # @return [String, nil] the highest range that carries from one day to another
+      def carried(from, to)
+        late = @told.transform_values { |records| records.select { |record| record.day.between?(from, to) } }
+        ranges.reverse.find { |range| carries?(late, range) }
+      end
+
+      # In any so many days of the last year: those that end or begin beside an answer.
+      def carried_once
+        days = @told.values.flatten.map(&:day).uniq
+        ends = (days + days.map { |day| day + Ready::DAYS }).uniq.select { |day| day >= @on - Ready::YEAR && day < @on }
+        found = ends.filter_map { |last| carried([last - Ready::DAYS + 1, @on - Ready::YEAR].max, last) }
+        found.max_by { |range| ranges.index(range) }
+      end
+
+      def carries?(late, range)
+        records = late.fetch(range, [])
+        records.size >= CARRYING && records.map(&:day).uniq.size >= ON_DAYS &&
+          records.count { |record| good?(record, range) } >= RIGHT * records.size && !counts_below?(late, range)
+      end
+
+      def good?(record, range)
+        record.right && record.alone? && record.rung >= (Ready.rung(range, year: @year) ? Ready::COUNT_ON : 1)
+      end
+
+      def counts_below?(late, range)
+        below = ranges.drop(ranges.index(ABOVE)).take_while { |each| each != range }
+        Ranges.beyond?(range, ABOVE) && below.any? do |each|
+          late.fetch(each, []).last(LATEST).count { |record| record.rung == 1 } >= COUNTED
+        end
+      end
+
+      # The partners of ten come first.
+      def through_ten(edge)
+        shown = @told.fetch(THROUGH_TEN, []).any? do |record|
+          record.right && record.alone? && WAYS.cover?(record.rung)
+        end
+        shown || @heard.history.partners? ? edge : ABOVE
+      end
+    end
+  end
+end
