@@ -45,7 +45,7 @@ module Printing
 
       ranges = Rungs::Planning::Ranges::ORDER.select { |range| there.edges.value?(range) }
       counts = ranges.map { |range| "#{band_title(range)} for #{there.edges.count { |_, edge| edge == range }}" }
-      aim = there.aim(operation, there.range)
+      aim = there.aim(there.range)
       "#{operation_title(operation)}: #{counts.join(', ')}. Together next: “#{aim.i_can}”"
     end
 

@@ -4,8 +4,8 @@ module Records
   # Where a class is before a week: its standing in each operation, what it worked with last, the slips that several
   # share, and the situations that were told.
   class Bearings
-    # School days whose records say which operation a class is at.
-    LATE = 10
+    # School days whose records say which operation a class is at; weeks after which it is known, whatever was heard.
+    LATE, KNOWN = 10, 2
 
     # @param room [Classroom]
     # @param monday [Date]
@@ -17,14 +17,11 @@ module Records
     # @param operation ["add", "subtract"]
     # @return [Rungs::Planning::Standing] of the children on the list, by what was heard before that Monday
     def standing(operation)
-      (@standings ||= {})[operation] ||= begin
-        of_child = answers.select { |each| each.operation == operation }.group_by(&:child_id)
-        children = @room.children.to_h do |child|
-          [child, of_child.fetch(child.id, []).group_by { |each| each.problem.band }
-                          .transform_values { |all| all.map(&:record) }]
-        end
-        Rungs::Planning::Standing.new(children, on: @monday, year: @room.setting("year"))
-      end
+      (@standings ||= {})[operation] ||= Rungs::Planning::Standing.new(
+        answers_by_child, operation: operation, on: @monday, year: @room.setting("year"), settled: weeks.size >= KNOWN,
+                          aimed: weeks.select { |week| week[:operation] == operation && week[:band] == "to10" }
+                                      .filter_map { |week| week[:rung] }
+      )
     end
 
     # What follows from the class's last weeks, and what the teacher opened since; else where its children are.
@@ -40,12 +37,11 @@ module Records
 
     # @return [Array<Rungs::Planning::SharedSlip>]
     def slips
-      late = answers.select { |each| each.record.day >= @monday - Rungs::Planning::SharedSlip::DAYS }
-      named = @room.children.to_h { |child| [child.id, child] }
-      of_child = late.group_by { |each| named[each.child_id] }.except(nil)
-      Rungs::Planning::SharedSlip.among(of_child.transform_values do |all|
-        all.map { |each| [each.record.day, Rungs::Slip.for(each.problem).map(&:id), each.slip&.id] }
-      end, on: @monday)
+      late = answers_by_child.transform_values do |all|
+        all.select { |each| each.record.day >= @monday - Rungs::Planning::SharedSlip::DAYS }
+           .map { |each| [each.record.day, Rungs::Slip.for(each.problem).map(&:id), each.slip&.id] }
+      end
+      Rungs::Planning::SharedSlip.among(late, on: @monday)
     end
 
     # @return [Hash{String => Integer}] in how many lessons each situation was told
@@ -54,17 +50,40 @@ module Records
            .select_hash(:situation, Sequel.function(:count, :lesson_id).distinct.as(:lessons))
     end
 
+    # @return [Array<String>] situations at which most were not right in the last lesson that told them
+    def wrong
+      last = answers.group_by(&:situation).except(nil).transform_values do |all|
+        all.select { |each| each.record.day == all.last.record.day }
+      end
+      last.select { |_, all| all.count { |each| each.record.right } * 2 <= all.size }.keys
+    end
+
     private
 
     def answers = @answers ||= Evidence.new(@room).before(@monday)
 
+    # Of the children on the list.
+    def answers_by_child
+      @answers_by_child ||= begin
+        of_child = answers.group_by(&:child_id)
+        @room.children.to_h { |child| [child, of_child.fetch(child.id, [])] }
+      end
+    end
+
+    # Those that had an aim, the last first.
+    def weeks
+      @weeks ||= DB[:weeks].where(classroom_id: @room.id).exclude(band: nil).exclude(operation: nil)
+                           .where { |week| week.monday < @monday }.reverse(:monday).all
+    end
+
     def following
-      aimed = DB[:weeks].where(classroom_id: @room.id).exclude(band: nil).exclude(operation: nil)
-      weeks = aimed.where { |week| week.monday < @monday }.reverse(:monday).first(Rungs::Planning::Following::WEEKS)
       return if weeks.empty?
 
-      aims = weeks.map { |week| Rungs::Planning::Aim.new(range: week[:band], **week.slice(:operation, :rung)) }
-      Rungs::Planning::Following.after(aims) { Week.new(@room, weeks.first[:monday]).reached? }
+      aims = weeks.first(Rungs::Planning::Following::WEEKS).map do |week|
+        Rungs::Planning::Aim.new(range: week[:band], year: @room.setting("year"), **week.slice(:operation, :rung))
+      end
+      own = ->(operation) { standing(operation).range }
+      Rungs::Planning::Following.after(aims, own: own) { Week.new(@room, weeks.first[:monday]).reached? }
     end
 
     def opened(band)

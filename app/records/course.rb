@@ -48,14 +48,18 @@ module Records
     end
 
     # The usual parts: the same of a day, whenever they are asked for.
-    def plan_usual = DB.transaction { Rungs::Activity::USUAL.each { |kind| plan(kind, details: usual_details(kind)) } }
+    def plan_usual
+      DB.transaction do
+        usual_minutes.each { |kind, minutes| plan(kind, minutes: minutes, details: usual_details(kind)) }
+      end
+    end
 
     # The same, not kept.
     def offer_usual
-      @parts = Rungs::Activity::USUAL.map do |kind|
+      @parts = usual_minutes.map do |kind, minutes|
         activity = Rungs::Activity::ALL.fetch(kind)
         details = seeded(activity, usual_details(kind)).kept
-        LessonPart.new(classroom_id: @lesson.classroom_id, kind: kind, minutes: activity.minutes, details: details)
+        LessonPart.new(classroom_id: @lesson.classroom_id, kind: kind, minutes: minutes, details: details)
                   .tap { |part| part.associations.update(lesson: @lesson, runs: []) }
       end
     end
@@ -166,6 +170,14 @@ module Records
 
     def show_told(part, item)
       part.running? ? @lesson.show_item(part, item) : go(part)
+    end
+
+    # They fill the class's time.
+    # @return [Hash{String => Integer}] by activity
+    def usual_minutes
+      usual = Rungs::Activity::USUAL.to_h { |kind| [kind, Rungs::Activity::ALL.fetch(kind).minutes] }
+      shares = Rungs::Planning::Shape.shared(usual.values, of: Integer(@lesson.classroom.setting("minutes")))
+      usual.keys.zip(shares).to_h
     end
 
     def usual_details(kind)

@@ -1,9 +1,13 @@
 # frozen_string_literal: true
 
 module Records
-  # When a class met its activities, pictures, situations and ranges: in a lesson that was held, or in one that is
+  # When a class met its activities, pictures and situations: in a lesson that was held, or in one that is
   # planned for a day to come.
   class Met
+    # Places in a day that count as its focus.
+    FOCUS = [nil, "focus"].freeze
+    private_constant :FOCUS
+
     # @param room [Classroom]
     # @param today [Date]
     def initialize(room, today)
@@ -27,10 +31,17 @@ module Records
       days.transform_values { |all| Rungs::Planning::DueAgain.of(all) }.compact
     end
 
+    # @param before [Date]
+    # @return [Hash{String => Array<Date>}] by activity, the days on which it was a focus, or stood by itself
+    def focused(before:)
+      there = parts.select { |part| part[:held_on] < before && FOCUS.include?(Details.of(part[:details]).role) }
+      there.group_by { |part| part[:kind] }.transform_values { |all| all.map { |part| part[:held_on] }.uniq }
+    end
+
     # @return [Hash{Integer => Array<Array(String, String)>}] by part, what came with it for the first time
     def fresh
       @fresh ||= begin
-        met = where_it_began
+        met = known
         parts.to_h do |part|
           here = things(part)
           new = Rungs::Planning::Novelty.new_of(here, met)
@@ -44,13 +55,6 @@ module Records
 
     # What the teacher ticked as known when the class began.
     def known = @room.settings["knows"].to_a.to_h { |id| [["activity", id], nil] }
-
-    # The ranges of the first lesson are no news.
-    def where_it_began
-      first = parts.take_while { |part| part[:held_on] == parts.first[:held_on] }
-      ranges = first.flat_map { |part| things(part) }.select { |thing| thing.first == "range" }
-      { **known, **ranges.to_h { |thing| [thing, nil] } }
-    end
 
     # In the order of the lessons.
     def parts
@@ -67,8 +71,7 @@ module Records
         details, kind = Details.of(part[:details]), Rungs::Activity::ALL.fetch(part[:kind])
         options = details.options
         told = details.thrown.values.filter_map { |data| data[:situation] if data.is_a?(Hash) }
-        known = Rungs::Planning::Novelty.things(kind, options, range: details.range,
-                                                               situation: told.first || options["situation"])
+        known = Rungs::Planning::Novelty.things(kind, options, situation: told.first || options["situation"])
         known | posed.fetch(part[:id], [])
       end
     end
@@ -77,10 +80,9 @@ module Records
     # @return [Hash{Integer => Array<Array(String, String)>}]
     def posed
       @posed ||= begin
-        rows = @room.problems_dataset.unordered.exclude(part_id: nil).distinct.select_map(%i[part_id situation band])
-        rows.group_by(&:first).transform_values do |all|
-          all.flat_map { |_, situation, band| [["range", band], (["situation", situation] if situation)] }.compact.uniq
-        end
+        rows = @room.problems_dataset.unordered.exclude(part_id: nil).exclude(situation: nil).distinct
+        rows.select_map(%i[part_id situation]).group_by(&:first)
+            .transform_values { |all| all.map { |_, situation| ["situation", situation] } }
       end
     end
   end

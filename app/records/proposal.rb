@@ -101,10 +101,12 @@ module Records
       has = @week.shelf if @week.shelf.any?
       met = @week.met.last(up_to: @week.dates.last, except: except)
       bearings = @week.bearings
-      Rungs::Planning::ProposedWeek.new(days: days, aim: @week.goal, standing: @week.standing, seed: seed_of(seed),
-                                        met: met, due: @week.met.due(before: @week.monday), told: bearings.told,
-                                        minutes: minutes, recent: recent, slips: bearings.slips, without: without,
-                                        has: has, settings: @room.activity_settings)
+      Rungs::Planning::ProposedWeek.new(days: days, aim: @week.goal, standing: @week.standing, other: @week.other,
+                                        seed: seed_of(seed), met: met, due: @week.met.due(before: @week.monday),
+                                        done: @week.met.focused(before: days.first || @week.monday),
+                                        told: bearings.told, wrong: bearings.wrong, minutes: minutes, recent: recent,
+                                        slips: bearings.slips, without: without, has: has,
+                                        settings: @room.activity_settings)
     end
 
     # Another for each week, the same for the same.
@@ -117,11 +119,21 @@ module Records
 
     # Items that were told are kept themselves; of a story with whom each set of numbers is for.
     def details(part)
-      kept = part.told ? part.items.each_with_index.to_h { |data, place| [place, data] } : nil
-      sets = part.sets.to_a.map { |set| { level: set.level, children: set.names.map(&:id) } }
-      Details.new({ options: part.options, seed: part.seed, count: kept ? 0 : part.items.size, why: part.reason,
+      items, sets = one_a_level(part)
+      kept = part.told ? items.each_with_index.to_h { |data, place| [place, data] } : nil
+      Details.new({ options: part.options, seed: part.seed, count: kept ? 0 : items.size, why: part.reason,
                     role: part.role.to_s, range: part.range, proposed: @week.seed, slip: part.slip,
-                    **(kept ? { thrown: kept } : {}), **(sets.size > 1 ? { sets: sets } : {}) })
+                    **(kept ? { thrown: kept } : {}), **(items.size > 1 && sets.any? ? { sets: sets } : {}) })
+    end
+
+    # The smallest numbers of a level are for all who have some of it.
+    def one_a_level(part)
+      return [part.items, []] if part.sets.to_a.empty?
+
+      sets = part.sets.group_by(&:level).map do |level, same|
+        { level: level, children: same.flat_map(&:names).map(&:id) }
+      end
+      [part.items.uniq { |data| data[:number_set] }, sets]
     end
 
     def of_week = parts_between(@week.monday..@week.monday + 6)
@@ -132,8 +144,7 @@ module Records
 
     # The items of the last school days, and of what is planned in this week.
     def recent
-      before = (1..30).lazy.map { |back| @week.monday - back }.select { |day| Rungs::SchoolDays.school_day?(day) }
-      days = before.first(Rungs::Planning::ProposedWeek::AGAIN).last..@week.monday + 6
+      days = Rungs::SchoolDays.before(@week.monday, Rungs::Planning::ProposedWeek::AGAIN).first..@week.monday + 6
       parts = parts_between(days).there.eager(:lesson).all
       parts.flat_map { |part| part.items.all_data.map { |data| [part.kind, data] } }
     end

@@ -57,10 +57,13 @@ module Records
     def bearings = @bearings ||= Bearings.new(@room, monday)
     def standing = bearings.standing(at_work[:operation])
 
+    # @return [Rungs::Planning::Standing] of the other operation
+    def other = bearings.standing(Rungs::Planning::Following::OTHER.fetch(at_work[:operation]))
+
     # @return [Rungs::Planning::Aim]
     def goal
       @goal ||= begin
-        aim = standing.aim(at_work[:operation], at_work[:band])
+        aim = standing.aim(at_work[:band])
         aim.rung = kept[:rung] || following || aim.rung
         aim
       end

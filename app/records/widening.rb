@@ -6,20 +6,17 @@ module Records
     ORDER = Rungs::Planning::Widening::ORDER
 
     # @param room [Classroom]
-    # @param evidence [Evidence]
+    # @param operation ["add", "subtract"]
     # @param band [String] where it works
-    def initialize(room, evidence, band)
+    def initialize(room, operation, band)
       @room = room
-      @evidence = evidence
+      @operation = operation
       @band = band
     end
 
     # @return [Rungs::Planning::Widening::Offer, nil] nil where it is too early, or it was left
     def offer(today)
-      records = @evidence.in_range(@band)
-      heard = @room.children.to_h { |child| [child.name, records.fetch(child.id, [])] }
-      year = @room.setting("year")
-      offer = Rungs::Planning::Widening.offer(band: @band, children: heard, on: today, year: year)
+      offer = Rungs::Planning::Widening.offer(Bearings.new(@room, today + 1).standing(@operation), @band)
       offer unless offer.nil? || @room.settings["stay"] == offer.following
     end
 

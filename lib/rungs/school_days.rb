@@ -3,14 +3,19 @@
 require "date"
 
 module Rungs
-  # Mondays to Fridays.
+  # Mondays to Fridays, without the days on which no school is held anywhere.
   module SchoolDays
     WEEK = (1..5)
+    # Month and day.
+    HOLIDAYS = [[1, 1], [12, 25]].freeze
 
     module_function
 
     # @param day [Date]
-    def school_day?(day) = WEEK.cover?(day.wday)
+    def school_day?(day) = WEEK.cover?(day.wday) && !holiday?(day)
+
+    # @param day [Date]
+    def holiday?(day) = HOLIDAYS.include?([day.month, day.day])
 
     # @return [Date] the first day of its week
     def monday(day) = day - (day.cwday - 1)

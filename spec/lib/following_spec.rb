@@ -5,7 +5,7 @@ RSpec.describe Rungs::Planning::Following do
     Rungs::Planning::Aim.new(operation: operation, range: range, rung: rung)
   end
 
-  def after(*weeks, reached: false) = described_class.after(weeks) { reached }.to_a
+  def after(*weeks, reached: false) = described_class.after(weeks) { reached }.to_a.first(3)
 
   it "stays with the same where it was not reached, and leaves the rung to the children" do
     expect(after(aim("add"))).to eq(["add", "to10", nil])
@@ -22,6 +22,11 @@ RSpec.describe Rungs::Planning::Following do
     expect(after(aim("add"), aim("add", "to5"), reached: true)).to eq(["subtract", "to10", nil])
     expect(after(aim("subtract"), aim("subtract"))).to eq(["add", "to10", nil])
     expect(after(aim("add"), aim("subtract"), aim("subtract"), reached: true)).to eq(["add", "to10", 3])
+  end
+
+  it "gives the other operation its own range, never above this one’s" do
+    turned = ->(own) { described_class.after([aim("add", "bridge")] * 2, own: ->(_) { own }) { false }.range }
+    expect([turned.call("to10"), turned.call("tens")]).to eq(%w[to10 bridge])
   end
 
   it "never lets one aim stand for three weeks, whatever is reached" do

@@ -25,25 +25,16 @@ RSpec.describe Rungs::Planning::Novelty do
     Rungs::Activity::USUAL.each { |id| expect(new_of(id)).to eq([]) }
   end
 
-  it "counts a picture that comes by another choice of a known activity, a situation, and a range" do
+  it "counts a picture that comes by another choice of a known activity, and a situation; no numbers" do
     known = [%w[activity same_both_sides]]
     expect(new_of("same_both_sides", { "form" => "missing" }, met: known)).to eq([%w[picture scale]])
     expect(new_of("story_time", situation: "add_to.change")).to eq([%w[situation add_to.change]])
     expect(new_of("story_time", situation: "take_from.result")).to eq([])
   end
 
-  it "counts a range only where a smaller one is the widest that was met" do
-    order = Rungs::Planning::Widening::ORDER
-    order.product(order).each do |met, range|
-      expected = order.index(range) > order.index(met) ? [["range", range]] : []
-      expect(new_of("quick_look", met: [["range", met]], range: range)).to eq(expected)
-    end
-    expect(new_of("quick_look", range: "to100")).to eq([])
-  end
-
   it "has words for each" do
-    words = { %w[activity twins] => "twins", %w[range teens] => "numbers ten and some",
-              %w[picture rack] => /the picture/, %w[situation add_to.change] => /the story “.+”/ }
+    words = { %w[activity twins] => "twins", %w[picture rack] => /the picture/,
+              %w[situation add_to.change] => /the story “.+”/ }
     words.each { |thing, title| expect(described_class.title(*thing)).to match(title) }
   end
 end

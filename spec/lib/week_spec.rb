@@ -2,143 +2,72 @@
 
 require "spec_helper"
 
-# Made-up classes as a week begins.
-module ClassesAsAWeekBegins
-  MONDAY = Date.new(2026, 11, 30)
-  ORDER = Rungs::Problem::NumberSets::ORDER
-
-  def record(day, rung, fact, right: true, help: "alone")
-    Rungs::Progress::Record.new(day: day, rung: rung, affords: [1, 2, 3, 4, 5], fact: fact, exact: fact.sort,
-                                tells: true,
-                                right: right, help: help)
-  end
-
-  # @param rungs [Array<Integer>] of the answers, the last on the day before
-  def heard(*rungs, **more)
-    told = rungs.reverse.each_with_index.map do |rung, back|
-      record(MONDAY - 1 - back, rung, [2 + (back % 4), 3], **more)
-    end
-    told.reverse
-  end
-
-  # @param children [Hash{String => Hash{String => Array}}] by child and range
-  def standing(children, **more) = Rungs::Planning::Standing.new(children, on: MONDAY, **more)
-
-  # So many children who all work on a rung in a range.
-  def alike(many, range, rung, year: "first")
-    standing(("a".."z").first(many).to_h { |name| [name, { range => heard(*Array.new(6, rung)) }] }, year: year)
-  end
-
-  def aim(operation, range, rung) = Rungs::Planning::Aim.new(operation: operation, range: range, rung: rung)
-  def place(band) = ORDER.index(band)
-  def order = ORDER
-  def monday = MONDAY
-end
-
-RSpec.describe Rungs::Planning::Standing do
-  include ClassesAsAWeekBegins
-
-  it "has for an edge the highest range that carries, or the next where the child is ready there" do
-    edge = ->(by_range, **more) { standing({ "Ada" => by_range }, **more).edges["Ada"] }
-    expect(edge.call({ "to10" => heard(2) })).to be_nil
-    expect(edge.call({ "to10" => heard(2, 2) })).to eq("to10")
-    expect(edge.call({ "to10" => heard(2, 2, 2, 2) })).to eq("teens")
-    expect(edge.call({ "to10" => heard(1, 1), "bridge" => heard(1, 1) })).to eq("to10")
-    expect(edge.call({ "to10" => heard(1, 1, 1, 1) }, year: "kindergarten")).to eq("teens")
-    expect(edge.call({ "bridge" => heard(2, 2, 2, 2) })).to eq("bridge")
-    expect(edge.call({ "bridge" => heard(3, 3, 3, 3) })).to eq("to20")
-    expect(edge.call({ "to5" => heard(1, 1), "bridge" => heard(3, 3, right: false) })).to eq("to5")
-    expect(edge.call({ "to100" => heard(3, 3, 3, 3) })).to eq("to100")
-    old = [record(monday - 43, 2, [1, 2]), record(monday - 44, 2, [1, 3])]
-    expect(edge.call({ "teens" => old.reverse })).to eq("teens")
-    expect(edge.call({ "teens" => old.reverse, "to100" => heard(1) })).to eq("to100")
-  end
-
-  it "leaves out what was heard on the first day of the week or after it" do
-    late = Array.new(4) { |more| record(monday + more, 3, [more, 5]) }
-    expect(standing({ "Ada" => { "to10" => late } }).edges).to eq({})
-  end
-
-  it "has for a range the median of the edges, of two middle ones the lower" do
-    of = ->(*ranges) { standing(ranges.each_with_index.to_h { |range, at| [at.to_s, { range => heard(3, 3) }] }).range }
-    expect(of.call("to5", "to10", "to100")).to eq("to10")
-    expect(of.call("to5", "to10", "bridge", "to100")).to eq("to10")
-    expect([standing({}).range, standing({}, year: "kindergarten").range]).to eq(%w[to10 to5])
-  end
-
-  it "proposes two groups where most are far from the range, and names who is two ranges away" do
-    mixed = standing({ "Ada" => { "to5" => heard(3, 3) }, "Bo" => { "to5" => heard(3, 3) },
-                       "Cleo" => { "to20" => heard(3, 3) } })
-    expect([mixed.split?("bridge"), mixed.split?("to5"), mixed.far_from("teens")]).to eq(
-      [true, false, { "Ada" => "to5", "Bo" => "to5", "Cleo" => "to20" }]
-    )
-  end
-
-  it "takes the commonest of the children’s aims, of equals the lower; those who have none do not vote" do
-    class_of = lambda { |*rungs|
-      standing(rungs.each_with_index.to_h { |rung, at| [at.to_s, { "bridge" => heard(*Array.new(6, rung)) }] })
-    }
-    expect(class_of.call(1, 2, 2).aim("add", "bridge").rung).to eq(4)
-    expect(class_of.call(1, 1, 2).aim("add", "bridge").rung).to eq(2)
-    expect(class_of.call(1, 2, 5, 5, 5).aim("add", "bridge").rung).to eq(2)
-    expect(standing({}).aim("add", "to10").rung).to eq(2)
-    expect(standing({}).aim("subtract", "bridge").rung).to eq(3)
-    below = standing({ "Ada" => { "to10" => heard(1, 1, 1, 1) } })
-    expect(below.aim("add", "bridge").rung).to eq(2)
-  end
-
-  it "is ready with three right ones on three facts and two days to ten, but not with so few beyond" do
-    edge = ->(band, rung) { standing({ "Ada" => { band => heard(rung, rung, rung) } }).edges["Ada"] }
-    expect(%w[to5 to10 teens bridge].to_h { |band| [band, edge.call(band, 3)] })
-      .to eq("to5" => "to10", "to10" => "teens", "teens" => "teens", "bridge" => "bridge")
-    same = Array.new(3) { |back| record(monday - 3 + back, 3, [2, 3]) }
-    one_day = Array.new(3) { |more| record(monday - 1, 3, [2 + more, 3]) }
-    expect([same, one_day].map { |told| standing({ "Ada" => { "to10" => told } }).edges["Ada"] }).to eq(%w[to10 to10])
-  end
-
-  it "names who counts all below the range, for ten minutes with an adult on two days of the week" do
-    class_of = standing({ "Ada" => { "to5" => heard(1, 1, 1) }, "Bo" => { "to5" => heard(3, 3, 3) },
-                          "Cleo" => { "bridge" => heard(1, 1, 1) } })
-    with_adult = lambda do |days|
-      dates = Rungs::SchoolDays.from(monday, days)
-      Rungs::Planning::Outlook.new(days: dates, aim: aim("add", "bridge", 4), standing: class_of, seed: 1).with_adult
-    end
-    expect(with_adult.call(5)).to eq([{ child: "Ada", days: %w[2026-11-30 2026-12-02], minutes: 10 }])
-    expect([2, 1].map { |days| with_adult.call(days).first[:days] }).to eq([%w[2026-11-30 2026-12-01], %w[2026-11-30]])
+RSpec.describe Rungs::Planning::Stories do
+  def stories(told, operation: "add", year: "first", **more)
+    described_class.new(operation: operation, year: year, told: Hash.new(0).merge(told), other_range: "to10", **more)
   end
 
   it "tells an earlier situation third from the second week on, and one of the other operation fourth" do
-    stories = ->(told) { Rungs::Planning::Stories.new(operation: "add", year: "first", told: Hash.new(0).merge(told)) }
-    firsts = ->(told) { Array.new(5) { |place| stories.call(told).for(place, of: 5).first } }
+    firsts = ->(told) { Array.new(5) { |place| stories(told).for(place, of: 5).first } }
     expect(firsts.call({})).to eq(%w[add_to.result add_to.result add_to.result take_from.result add_to.result])
     expect(firsts.call({ "add_to.result" => 2, "together.total" => 1 }))
       .to eq(%w[together.total together.total add_to.result take_from.result together.total])
   end
 
-  it "gives easier numbers below the range, harder ones beyond it or past the aim" do
-    levels = standing({ "Ada" => { "to10" => heard(2, 2) }, "Bo" => { "bridge" => heard(2, 2) },
-                        "Cleo" => { "bridge" => heard(*[4] * 6) }, "Dag" => {} }).levels(aim("add", "bridge", 3))
-    expect(levels).to eq("easier" => ["Ada"], "middle" => %w[Bo Dag], "harder" => ["Cleo"])
+  it "goes on when most were right, and tells one at most so often for that" do
+    first = ->(times, wrong) { stories({ "add_to.result" => times }, wrong: wrong).for(0, of: 1).first }
+    expect([first.call(2, []), first.call(2, %w[add_to.result]), first.call(4, %w[add_to.result])])
+      .to eq(%w[together.total add_to.result together.total])
+  end
+
+  it "has towers compared before any story that compares" do
+    all = %w[add_to.result together.total together.both together.three].to_h { |id| [id, 2] }
+    met = ->(compared) { stories(all, compared: -> { compared }).for(0, of: 1) }
+    expect([met.call(false).first, met.call(true).first]).to eq(%w[two_towers compare.bigger.more])
+    expect(met.call(false).grep(/compare/)).to eq([])
   end
 end
 
-RSpec.describe Rungs::Planning::Aim do
-  include ClassesAsAWeekBegins
+RSpec.describe Rungs::Planning::Focus do
+  include ClassAsAWeekBegins
 
-  it "has an “I can” for every range, operation and rung, its own where the range has it" do
-    all = order.product([1, 2, 3, 4], %w[add subtract])
-    said = all.map { |range, rung, operation| aim(operation, range, rung).i_can }
-    expect(said).to all(match(/\AI can [a-z].*[^.]\.\z/))
-    expect(aim("add", "bridge", 4).i_can).to eq("I can make ten first and then add the rest.")
-    expect(aim("subtract", "teens", 2).i_can).not_to eq(aim("subtract", "teens", 3).i_can)
+  def focus(goal, days: 5, done: {})
+    described_class.new(goal, Rungs::Planning::Memory.new(met: {}, recent: [], done: done), days: days)
   end
 
-  it "has facts of its range that fit it, to five any" do
-    order.product([2, 3], %w[add subtract]).each do |range, rung, operation|
-      facts = aim(operation, range, rung).facts
-      expect(facts.map { |fact| Rungs::Problem::Band.of(fact) }.uniq).to eq([range])
+  def ids(candidates) = candidates.map { |each| each.kind.id }.uniq
+
+  it "has for every aim those of the table first, each able to be drawn, then whatever else acts it out" do
+    order.product([1, 2, 3, 4], %w[add subtract]).each do |range, rung, operation|
+      goal = aim(operation, range, rung)
+      found = ids(focus(goal).for(monday))
+      suited = Rungs::Activity::ALL.select { |kind| kind.suits.aim?(goal) }.map(&:id)
+      expect(suited - found).to eq([]), goal.to_h.inspect
     end
-    expect(aim("add", "to5", 3).facts.size).to eq(6)
+    expect(ids(focus(aim("add", "to5", 3)).for(monday)).first(2)).to eq(%w[all_the_ways toss])
+    expect(ids(focus(aim("add", "bridge", 4)).for(monday)).first(4))
+      .to eq(%w[fill_the_frame number_string jump_track same_both_sides])
+    expect(focus(aim("add", "to10", 2)).for(monday).first.options).to include("covered" => "first", "range" => "to10")
+  end
+
+  it "stays for three days, then the next; back from the last comes the first" do
+    now = focus(aim("add", "to10", 3)).for(monday)
+    toss, ways = now.find { |each| each.kind.id == "toss" }, now.find { |each| each.kind.id == "all_the_ways" }
+    twins = now.find { |each| each.kind.id == "twins" }
+    after = ->(candidate, days) { focus(aim("add", "to10", 3)).for(monday, now: candidate, stayed: days).first.kind.id }
+    expect([after.call(toss, 2), after.call(toss, 3), after.call(ways, 3), after.call(twins, 3)])
+      .to eq(%w[toss all_the_ways twins toss])
+  end
+
+  it "is not the same in the same picture for more than three days running, nor five of the last ten" do
+    goal, before = aim("add", "to10", 3), Rungs::SchoolDays.before(monday, 9)
+    first = ->(days, year) { focus(aim("add", "to10", 3, year: year), done: { "toss" => days }).for(monday).first.kind.id }
+    expect(first.call(before.last(2), "first")).to eq("toss")
+    expect(first.call(before.last(3), "first")).to eq("all_the_ways")
+    expect(first.call(before.first(5), "first")).to eq("all_the_ways")
+    expect(first.call(before.first(4), "first")).to eq("toss")
+    expect(first.call(before.first(5), "kindergarten")).to eq("toss")
+    expect(goal.rung).to eq(3)
   end
 end
 
@@ -150,6 +79,17 @@ RSpec.describe Rungs::Planning::Shape do
       .to eq(([[false, false]] * 3) + [[true, false], [true, true]])
     expect(described_class.roles(1, of: 2, minutes: 25)).not_to include(:check)
     expect(described_class.roles(4, of: 5, minutes: 25, checked: false)).not_to include(:check)
+  end
+
+  it "has the focus alone beside the warm-up in little time, and by itself in less" do
+    expect([12, 8].map { |minutes| described_class.roles(0, of: 5, minutes: minutes) }).to eq([%i[warm_up focus], [:focus]])
+  end
+
+  it "gives the usual parts of a lesson their shares of any time" do
+    (4..60).each do |time|
+      shares = described_class.shared([5, 10, 8, 5], of: time)
+      expect([shares.sum, shares.min >= 1, shares.max]).to eq([time, true, shares[1]])
+    end
   end
 
   it "lets story and practising take turns where time is short, and practises beside the check" do
@@ -168,7 +108,7 @@ RSpec.describe Rungs::Planning::Shape do
 end
 
 RSpec.describe Rungs::Planning::ProposedWeek do
-  include ClassesAsAWeekBegins
+  include ClassAsAWeekBegins
 
   # Every range with the rungs that are aimed at there.
   let(:aimed) { order.product(%w[add subtract], [2, 3]) + %w[to10 bridge to100].product(%w[add subtract], [4]) }
@@ -258,21 +198,22 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   end
 
   it "gives one story to all, with easier and harder numbers for those who are named" do
-    class_of = standing({ "Ada" => { "to10" => heard(2, 2) }, "Bo" => { "bridge" => heard(2, 2) },
-                          "Cleo" => { "to100" => heard(3, 3) } })
+    class_of = standing({ "Ada" => { "to10" => [2] * 3 }, "Bo" => { "bridge" => [2] * 5 + [3] },
+                          "Cleo" => { "to100" => [3] * 3 } })
     sets = week(aim("add", "bridge", 4), class_of).days.first.parts.find { |part| part.role == :story }.sets
     expect(sets.map { |set| [set.level, set.names] }).to eq([["easier", ["Ada"]], ["middle", ["Bo"]],
                                                              ["harder", ["Cleo"]]])
-    expect(sets.map { |set| set.problem.band }).to eq(%w[teens bridge to100])
+    expect(sets.map { |set| set.problem.band }).to eq(%w[to10 bridge to100])
     expect(sets[2].problem.whole - sets[1].problem.whole).to eq(20)
     stories = week(aim("add", "bridge", 4), class_of).days.flat_map(&:parts).select { |part| part.role == :story }
-    kept = stories.map { |part| [part.told, part.items.map { |data| data[:number_set] }.uniq.size] }
-    expect(kept.uniq).to eq([[true, 3]])
+    own, other = stories.partition { |part| Rungs::Problem::Situation::ALL.fetch(part.options["situation"]).operation == "add" }
+    kept = own.map { |part| [part.told, part.items.map { |data| data[:number_set] }.uniq.size] }
+    expect([kept.uniq, other.map(&:sets)]).to eq([[[true, 3]], [[]]])
   end
 
   it "brings back what was new when it is due, once, and says so" do
     due = Rungs::Planning::DueAgain.new(since: monday - 6, on: monday + 1)
-    weeks = %w[turn_around twins match_up].to_h do |id|
+    weeks = %w[turn_around jump_track match_up].to_h do |id|
       [id, week(aim("add", "bridge", 3), met: everything, due: { id => due }, minutes: 30)]
     end
     weeks.each do |id, proposed|
@@ -288,7 +229,8 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     kind = %i[beginners mid_year mixed far_ahead unheard slips][seed % 6]
     children = Array.new(random.rand(6..12)) { |place| ("a".ord + place).chr }
     by_child = children.to_h { |name| [name, answers_of(kind, name == "a", random)] }
-    [standing(by_child, year: random.rand(4).zero? ? "kindergarten" : "first"), children, kind]
+    year = random.rand(4).zero? ? "kindergarten" : "first"
+    [standing(by_child, operation: %w[add subtract][seed % 2], year: year), children, kind]
   end
 
   def answers_of(kind, first, random)
@@ -296,16 +238,15 @@ RSpec.describe Rungs::Planning::ProposedWeek do
 
     range = { beginners: %w[to5 to10], mixed: order, far_ahead: [first ? "to100" : "to10"] }.fetch(kind, order[1..3])
     rungs = Array.new(random.rand(2..7)) { random.rand(1..(kind == :beginners ? 2 : 4)) }
-    { range.sample(random: random) => heard(*rungs) }
+    { range.sample(random: random) => rungs }
   end
 
   it "is a week to teach for 200 made-up classes, for each with its names", :seeds do
     seeds(200, few: 6).each do |seed|
       class_of, children, kind = made_up(seed)
-      operation = %w[add subtract][seed % 2]
       slips = kind == :slips ? [Rungs::Planning::SharedSlip.new(id: "start_counted", names: children.first(3))] : []
       met = seed.even? ? everything : {}
-      proposed = week(class_of.aim(operation, class_of.range), class_of, seed: seed, met: met, slips: slips)
+      proposed = week(class_of.aim(class_of.range), class_of, seed: seed, met: met, slips: slips)
       days, told = proposed.days, "class #{seed}"
       expect(days.map { |day| day.minutes.between?(22, 28) }).to all(be(true)), told
       expect(days.map { |day| day.parts.count(&:fresh) }.max).to be <= (kind == :unheard ? 0 : 1), told
@@ -444,39 +385,33 @@ RSpec.describe Rungs::Planning::SharedSlip do
 end
 
 RSpec.describe Rungs::Planning::Widening do
-  let(:on) { Date.new(2026, 11, 26) }
+  include ClassAsAWeekBegins
 
-  def records(rung, count: 6, right: 6, day: on - 3)
-    Array.new(count) do |index|
-      Rungs::Progress::Record.new(rung: rung, day: day, right: index < right, help: "alone", fact: [index, 1],
-                                  affords: [1, 2, 3, 4, 5], exact: [1, index], tells: true)
-    end
+  def offer(children, band = "to10", **more)
+    described_class.offer(standing(children.transform_values { |rungs| { band => rungs } }, **more), band)
   end
 
-  def offer(children, band: "to10") = described_class.offer(band: band, children: children, on: on)
-
   it "offers the next range where enough are ready, and names who is not, and what for" do
-    class_of = ("a".."i").to_h { |name| [name, records(3)] }
-    found = offer(class_of.merge("slow" => records(1), "new" => records(3, count: 2)))
+    class_of = ("a".."i").to_h { |name| [name, [3] * 6] }
+    found = offer(class_of.merge("slow" => [1] * 6, "new" => [3, 3]))
     expect(found).to have_attributes(following: "teens", ready: 9, enough: 10, all: 11)
     expect(found.waiting).to eq("slow" => "still counting all", "new" => "not heard enough")
   end
 
   it "offers nothing too early: two thirds with enough records, and four fifths of these ready" do
-    ready, few, wrong = records(3), records(3, count: 3), records(3, right: 4)
+    ready, few, slow = [3] * 6, [3, 3], [1] * 6
     expect(offer({ "a" => ready, "b" => ready, "c" => few })).not_to be_nil
     expect(offer({ "a" => ready, "b" => few, "c" => few })).to be_nil
-    expect(offer({ "a" => ready, "b" => ready, "c" => ready, "d" => wrong })).to be_nil
-    expect(offer({ "a" => ready, "b" => ready, "c" => ready, "d" => ready, "e" => wrong }).ready).to eq(4)
-    expect(offer({ "a" => records(3, day: on - 60) })).to be_nil
-    expect(offer({}, band: "to10")).to be_nil
-    expect(offer({ "a" => ready }, band: "to100")).to be_nil
+    expect(offer({ "a" => ready, "b" => ready, "c" => ready, "d" => slow })).to be_nil
+    expect(offer({ "a" => ready, "b" => ready, "c" => ready, "d" => ready, "e" => slow }).ready).to eq(4)
+    expect(offer({})).to be_nil
+    expect(offer({ "a" => ready }, "to100")).to be_nil
+    expect(offer({ "a" => ready }, "teens", year: "kindergarten")).to be_nil
   end
 
-  it "asks for parts and wholes from the first range through ten on" do
-    expect(offer({ "a" => records(2) }, band: "teens")).not_to be_nil
-    expect(offer({ "a" => records(2) }, band: "bridge")).to be_nil
-    expect(offer({ "a" => records(3) }, band: "bridge").following).to eq("to20")
+  it "asks for parts and wholes from ten on, of beginners for nothing to five" do
+    expect([offer({ "a" => [2] * 6 }), offer({ "a" => [2] * 6 }, "bridge")]).to eq([nil, nil])
+    expect([offer({ "a" => [3] * 6 }, "bridge"), offer({ "a" => [1] * 6 }, "to5")].map(&:following)).to eq(%w[tens to10])
   end
 end
 

@@ -31,10 +31,20 @@ module Pages
       # What was typed, where it is to be gone on with; else the story.
       def words_to_show = (@trouble || kept?) && asked[:words] ? asked[:words] : draft.story.text
 
-      # The story's numbers, easier first, each with whose they are; of those that nobody works with the children are
-      # none. Without sets where a story has room for one only.
+      # The story's numbers, easier first, each with whose they are.
       # @return [Array<StorySet>]
-      def sets = @sets ||= StorySet.of(draft.problem, by_level)
+      def sets = @sets ||= StorySet.of(draft.problem, standing)
+
+      # Where most work elsewhere than these numbers: how many of how many, and where.
+      # @return [Array(Integer, Integer, String), nil]
+      def elsewhere = (Rungs::Planning::StorySets.elsewhere(draft.problem, standing) if sets.any?)
+
+      # "12 of 20 work with larger numbers"
+      def said_elsewhere(many, all, band)
+        larger = Rungs::Planning::Ranges.beyond?(band, draft.problem.band) ? "larger" : "smaller"
+        where = band == draft.problem.band ? "other" : larger
+        "#{many} of #{all} #{many == 1 ? 'works' : 'work'} with #{where} numbers"
+      end
 
       # Whether a set is given: as ticked, else where somebody works with it.
       def given?(set) = set.middle? || (asked[:also] ? asked[:also].include?(set.level) : set.children.any?)
@@ -106,12 +116,8 @@ module Pages
 
       private
 
-      # @return [Hash{String => Array<Records::Child>}] who works with easier, middle and harder numbers than these
-      def by_level
-        problem = draft.problem
-        standing = Records::Bearings.new(room, today).standing(problem.operation)
-        standing.levels(standing.aim(problem.operation, problem.band))
-      end
+      # Where each child works, as of today.
+      def standing = @standing ||= Records::Bearings.new(room, today + 1).standing(draft.problem.operation)
 
       def make_draft
         posed = lesson_today&.problems.to_a.map(&:problem)

@@ -8,6 +8,7 @@ module Pages
 
       PUT_BACK = "Put the number back into the words, or change the numbers below"
       USUAL = { situation: "add_to.result", band: "to10" }.freeze
+      TAKING = "take_from.result"
 
       get "/:room" do
         kept = unfinished.fields unless params[:situation] || params[:part]
@@ -55,7 +56,13 @@ module Pages
         # As the last story posed; an equation has no situation to go on from.
         def as_before
           last = room.last_story
-          last ? { situation: last.situation, band: last.band } : USUAL
+          last ? { situation: last.situation, band: last.band } : at_work
+        end
+
+        # Where the class is.
+        def at_work
+          there = Records::Bearings.new(room, today + 1).at_work
+          { situation: there[:operation] == "add" ? USUAL[:situation] : TAKING, band: there[:band] }
         end
 
         # The story with each of its sets of numbers.

@@ -95,7 +95,7 @@ module Pages
       # Who is not ready, by what for: "Dov, Hamish (not sure enough yet)"
       def waiting_for(offer)
         by_reason = offer.waiting.group_by(&:last).transform_values { |all| all.map(&:first) }
-        by_reason.map { |why, names| "#{names.join(', ')} (#{why})" }.join("; ")
+        by_reason.map { |why, children| "#{children.map(&:name).join(', ')} (#{why})" }.join("; ")
       end
 
       # Activities that are new to nobody.

@@ -103,6 +103,17 @@ module Pages
         redirect here
       end
 
+      # The same typed: a day, or from one to another.
+      post "/:room/off/typed" do
+        first, last = checked(OffTypedContract).values_at(:first, :last)
+        last ||= first
+        refuse("The last day comes before the first") if last < first
+        refuse("A year at most") if last - first > Exchange::DaysOff::MOST
+        room.mark_off((first..last).select { |day| Rungs::SchoolDays.school_day?(day) })
+        env["rack.session"]["note"] = "No school from #{long_date(first)} to #{long_date(last)}."
+        redirect here
+      end
+
       # The same lessons as in an earlier week.
       post "/:room/repeat" do
         @week.repeat(@form[:place] || refuse("Choose a week"))
@@ -140,7 +151,7 @@ module Pages
 
         def here(day = monday) = "/week/#{room.id}?from=#{day}"
         def proposal = @proposal ||= Records::Proposal.new(@week, today)
-        def widening = @widening ||= Records::Widening.new(room, evidence, @week.at_work[:band])
+        def widening = @widening ||= Records::Widening.new(room, *@week.at_work.values_at(:operation, :band))
         def offer = @offer ||= widening.offer(today)
 
         def page = Page.new(self, @week, offer: offer, **@form)

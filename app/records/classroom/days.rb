@@ -30,7 +30,7 @@ module Records
       def school_days(from, count) = Rungs::SchoolDays.from(from, AHEAD).reject { |day| off?(day) }.first(count)
 
       # Whether a day is marked as one without school.
-      def off?(day) = settings["off"].to_a.include?(day.iso8601)
+      def off?(day) = Rungs::SchoolDays.holiday?(day) || settings["off"].to_a.include?(day.iso8601)
 
       # @param days [Array<Date>]
       # @param closed [Boolean] without school, or with it after all

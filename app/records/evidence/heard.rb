@@ -18,6 +18,15 @@ module Records
       end
 
       def operation = @row[:operation]
+      def band = @row[:band]
+
+      def situation = @row[:situation]
+
+      # Whether it answers a missing part: by its story where it has one.
+      def missing_part?
+        situation ? Rungs::Problem::Situation::ALL.fetch(situation).missing_part : problem.missing_part?
+      end
+
       def equation = @row[:equation]
       def key = @row[:first_key]
       def happened_at = @row[:happened_at]

@@ -11,11 +11,9 @@ module Rungs
       # drawn, each sum the one way round or the other.
       LEAST, THROWS, POOLS = 4, 12, 4
 
-      # What problem an item's data makes, worked out once.
-      PROBLEMS = {} # rubocop:disable Style/MutableConstant
       # All that lie in a range, drawn once.
       ALL_DRAWN = {} # rubocop:disable Style/MutableConstant
-      private_constant :PROBLEMS, :ALL_DRAWN
+      private_constant :ALL_DRAWN
 
       # @return [String, nil] the band that is chosen
       def self.of(options) = (options["range"] unless options.fetch("range", NONE) == NONE)
@@ -23,7 +21,8 @@ module Rungs
       # @param data [Hash] of an item
       # @return [Problem, nil]
       def problem_of(data)
-        PROBLEMS.fetch([self.class, chosen, data]) { |key| PROBLEMS[key] = item(data).problem }
+        @asked ||= {}
+        @asked.fetch(data) { @asked[data] = item(data).problem }
       end
 
       private

@@ -41,6 +41,17 @@ module Rungs
         rest > NEAR ? given.merge(games: rest) : given
       end
 
+      # The usual parts in another time, each with its share of it.
+      # @param minutes [Array<Integer>] as they usually are
+      # @param of [Integer] the time there is
+      # @return [Array<Integer>] a minute each at least
+      def shared(minutes, of:)
+        shares = minutes.map { |each| [each * of / minutes.sum, 1].max }
+        longest = minutes.each_index.sort_by { |place| [-minutes[place], place] }
+        longest.cycle.first([of - shares.sum, 0].max).each { |place| shares[place] += 1 }
+        shares
+      end
+
       # Where there is no time for all, story and practising take turns; practising goes before on days with a check.
       def middle(index, minutes, late)
         return %i[focus story practise] if minutes >= WHOLE

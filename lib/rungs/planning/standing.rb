@@ -19,11 +19,13 @@ module Rungs
       # @param on [Date] the first day of the week
       # @param year ["first", "kindergarten"]
       # @param aimed [Array<Integer>] the rungs that weeks have aimed at to ten
-      def initialize(children, operation:, on:, year: "first", aimed: [])
+      # @param settled [Boolean] whether the class was got to know long enough, whatever was heard
+      def initialize(children, operation:, on:, year: "first", aimed: [], settled: false)
         @heard = children.transform_values { |answers| Heard.of(answers, operation, before: on) }
         @operation = operation
         @on = on
         @year = year
+        @settled = settled
         @aimed = (Aim.row("to10", year) - aimed).empty?
         @estimates = Hash.new { |all, range| all[range] = {} }
       end
@@ -40,7 +42,7 @@ module Rungs
       def first_range = year == "kindergarten" ? "to5" : "to10"
 
       # Whether fewer than half of the class has been heard in the operation.
-      def unheard? = @heard.values.count(&:enough?) * 2 < size
+      def unheard? = !@settled && @heard.values.count(&:enough?) * 2 < size
 
       # Whether a range is new to the class: few have two records there that tell.
       def new_to?(range) = met(range) < MET * size
