@@ -40,13 +40,14 @@ module AppHelper
   end
 
   # Everybody counts on within ten, often enough to be ready for more.
-  def hear_everybody(room, account)
+  # @param on [Array<Date>] the days, one after the other
+  def hear_everybody(room, account, on: [room.today], code: "count_on")
     recorder = Records::Recorder.new(room, account)
     4.times do |time|
-      posed = pose(room, [4 + time, 2], at: Time.now - 60 + time)
+      at = Time.now - 60 + time - (86_400 * (room.today - on[time * on.size / 4]).to_i)
+      posed = pose(room, [4 + time, 2], at: at)
       room.children.each do |child|
-        recorder.record(child: child, problem: posed, code: "count_on", happened_at: Time.now - 30 + time,
-                        client_key: SecureRandom.uuid)
+        recorder.record(child: child, problem: posed, code: code, happened_at: at + 30, client_key: SecureRandom.uuid)
       end
     end
   end

@@ -102,7 +102,8 @@ module Terminal
         other_numbers: outlook.other_numbers.map(&:to_h), with_adult: proposed.with_adult,
         check_ins: outlook.check_ins.transform_keys(&:iso8601),
         days: proposed.days.zip(hear).map { |day, list| of(day, list) }, check: proposed.check&.to_h,
-        widen: Rungs::Planning::Widening.offer(proposed.standing, aim.range).to_h, bring: bring(proposed, rows).map(&:to_h) }
+        widen: Rungs::Planning::Widening.offer(proposed.standing, aim.range).to_h,
+        bring: bring(proposed, rows).map(&:to_h) }
     end
 
     def of(day, list)

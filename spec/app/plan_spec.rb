@@ -84,7 +84,7 @@ RSpec.describe "One story with several sets of numbers" do
 
   before do
     sign_in teacher[0]
-    heard(room.children.first, [2, 2], code: "count_all")
+    heard(room.children.first, [2, 3], code: "count_all")
     heard(room.children.last, [28, 5], code: "make_ten")
   end
 
@@ -110,11 +110,28 @@ RSpec.describe "One story with several sets of numbers" do
     first, last = room.children.values_at(0, -1).map(&:name)
     expect(set("Easier").text).to include(first)
     expect(set("Harder").text).to include(last)
-    expect(told("Harder")).to eq([16, 3])
+    expect([told("Harder"), set("Harder").at_css("input[type=hidden]")["value"]]).to eq([[6, 9], "add_to.change"])
     expect(told("Easier").sum).to be < 6
     expect(page.css("input[name='also[]'][checked]").map { |box| box["value"] }).to eq(%w[easier harder])
     expect(set("Easier").text).to include("#{first}: not heard enough").or include("#{first}: likely to")
     expect(page.css(".story-sets").text).not_to match(/\d%|0\.\d/)
+  end
+
+  it "says first where most work with other numbers, with one press to theirs, and shows no set that nobody has" do
+    room.children.each { |child| heard(child, [2, 3], code: "count_all") }
+    line = page.at_css(".marker-line")
+    expect(line.text.squeeze).to include("5 of 5 work with smaler numbers")
+    expect(line.at_css("a")["href"]).to include("band=to5")
+    expect(page.css(".story-set").map { |each| each.at_css("h2").text.strip }).to eq(%w[Easier Harder])
+    there = Nokogiri::HTML5(get(line.at_css("a")["href"]).body)
+    expect(there.at_css(".marker-line")).to be_nil
+  end
+
+  it "tells another story to those for whom a part of it is missing" do
+    pose_sets("harder[]": [6, 9], harder_situation: "add_to.change")
+    harder = room.problems_dataset.first(number_set: "harder")
+    expect([harder.equation, harder.situation]).to eq(["6 + □ = 9", "add_to.change"])
+    expect(harder.story).to include("6", "9")
   end
 
   it "is kept with its sets for a part of a planned lesson, where it comes from there" do

@@ -13,10 +13,13 @@ RSpec.describe Records::Week do
     part = Struct.new(:told, :items, :sets, :options, :seed, :reason, :role, :range, :slip)
     proposal = Records::Proposal.new(described_class.new(room, Rungs::SchoolDays.monday(room.today)), room.today)
     kept = lambda do |sets|
-      proposal.send(:details, part.new(true, [{}], sets, {}, 1, "why", :story, "to10", nil)).sets
+      items = sets.map { |each| { number_set: each.level } }
+      proposal.send(:details, part.new(true, items, sets, {}, 1, "why", :story, "to10", nil)).sets
     end
     expect(kept.call([set.new("middle", [ada])])).to eq({})
     expect(kept.call([set.new("easier", []), set.new("middle", [ada])])).to eq("easier" => [], "middle" => [ada.id])
+    two = [set.new("easier", [room.children.last]), set.new("easier", [ada]), set.new("middle", [])]
+    expect(kept.call(two)).to eq("easier" => [room.children.last.id, ada.id], "middle" => [])
   end
 
   describe "a week" do

@@ -86,7 +86,7 @@ RSpec.describe Rungs::Planning::Standing do
         before = edge(by_range.merge(partners)) or next
         more = { range => by_range.fetch(range, []).map(&:itself) + [rung] }
         after = edge(by_range.merge(partners) { |_, one, two| heard(*one) + two }.merge(more))
-        expect((place(after) - place(before))).to be <= 1, [by_range, range, rung].inspect
+        expect(place(after) - place(before)).to be <= 1, [by_range, range, rung].inspect
       end
     end
 
@@ -104,7 +104,8 @@ RSpec.describe Rungs::Planning::Standing do
   end
 
   it "proposes two groups where most are far from the range, and names who is two ranges away" do
-    mixed = standing({ "Ada" => { "to10" => [2] * 3 }, "Bo" => { "to10" => [2] * 3 }, "Cleo" => { "to100" => [2] * 3 } })
+    mixed = standing({ "Ada" => { "to10" => [2] * 3 }, "Bo" => { "to10" => [2] * 3 },
+                       "Cleo" => { "to100" => [2] * 3 } })
     expect([mixed.split?("tens"), mixed.split?("to10"), mixed.far_from("tens").keys]).to eq([true, false, %w[Ada Bo]])
   end
 
@@ -168,7 +169,7 @@ RSpec.describe Rungs::Planning::Standing do
 
   it "names who counts all below the range, for ten minutes with an adult on two days of the week, with times" do
     class_of = standing({ "Ada" => { "to10" => [1] * 6 }, "Bo" => { "to10" => [2] * 6 },
-                          "Cleo" => { "bridge" => [2] * 5 + [3] } })
+                          "Cleo" => { "bridge" => ([2] * 5) + [3] } })
     with_adult = lambda do |days|
       dates = Rungs::SchoolDays.from(monday, days)
       outlook = Rungs::Planning::Outlook.new(days: dates, aim: aim("add", "bridge", 4), standing: class_of, seed: 1)

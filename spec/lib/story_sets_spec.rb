@@ -12,11 +12,11 @@ RSpec.describe Rungs::Planning::StorySets do
     of.to_h { |set| [[set.level, set.problem.band], set] }
   end
 
-  let(:ready) { { "to10" => [2, 2, 2], "bridge" => [2] * 5 + [3] } }
+  let(:ready) { { "to10" => [2, 2, 2], "bridge" => ([2] * 5) + [3] } }
 
   it "gives easier numbers of each child’s own range below, and small second numbers to who counts all here" do
-    found = sets("add_to.result", "bridge", { "Ada" => { "to5" => [1, 1] }, "Bo" => { "to10" => [2] * 3 }, "Cy" => ready,
-                                              "Dov" => {} })
+    children = { "Ada" => { "to5" => [1, 1] }, "Bo" => { "to10" => [2] * 3 }, "Cy" => ready, "Dov" => {} }
+    found = sets("add_to.result", "bridge", children)
     expect(found.transform_values(&:names)).to eq(%w[easier to5] => %w[Ada], %w[easier to10] => %w[Bo],
                                                   %w[middle bridge] => %w[Cy Dov])
     counts = { "Ada" => { "to10" => [1] * 6 }, "Bo" => { "to10" => [2] * 6 } }

@@ -61,7 +61,9 @@ RSpec.describe Rungs::Planning::Focus do
 
   it "is not the same in the same picture for more than three days running, nor five of the last ten" do
     goal, before = aim("add", "to10", 3), Rungs::SchoolDays.before(monday, 9)
-    first = ->(days, year) { focus(aim("add", "to10", 3, year: year), done: { "toss" => days }).for(monday).first.kind.id }
+    first = lambda { |days, year|
+      focus(aim("add", "to10", 3, year: year), done: { "toss" => days }).for(monday).first.kind.id
+    }
     expect(first.call(before.last(2), "first")).to eq("toss")
     expect(first.call(before.last(3), "first")).to eq("all_the_ways")
     expect(first.call(before.first(5), "first")).to eq("all_the_ways")
@@ -82,7 +84,9 @@ RSpec.describe Rungs::Planning::Shape do
   end
 
   it "has the focus alone beside the warm-up in little time, and by itself in less" do
-    expect([12, 8].map { |minutes| described_class.roles(0, of: 5, minutes: minutes) }).to eq([%i[warm_up focus], [:focus]])
+    expect([12, 8].map do |minutes|
+      described_class.roles(0, of: 5, minutes: minutes)
+    end).to eq([%i[warm_up focus], [:focus]])
   end
 
   it "gives the usual parts of a lesson their shares of any time" do
@@ -198,7 +202,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   end
 
   it "gives one story to all, with easier and harder numbers for those who are named" do
-    class_of = standing({ "Ada" => { "to10" => [2] * 3 }, "Bo" => { "bridge" => [2] * 5 + [3] },
+    class_of = standing({ "Ada" => { "to10" => [2] * 3 }, "Bo" => { "bridge" => ([2] * 5) + [3] },
                           "Cleo" => { "to100" => [3] * 3 } })
     sets = week(aim("add", "bridge", 4), class_of).days.first.parts.find { |part| part.role == :story }.sets
     expect(sets.map { |set| [set.level, set.names] }).to eq([["easier", ["Ada"]], ["middle", ["Bo"]],
@@ -411,7 +415,8 @@ RSpec.describe Rungs::Planning::Widening do
 
   it "asks for parts and wholes from ten on, of beginners for nothing to five" do
     expect([offer({ "a" => [2] * 6 }), offer({ "a" => [2] * 6 }, "bridge")]).to eq([nil, nil])
-    expect([offer({ "a" => [3] * 6 }, "bridge"), offer({ "a" => [1] * 6 }, "to5")].map(&:following)).to eq(%w[tens to10])
+    expect([offer({ "a" => [3] * 6 }, "bridge"),
+            offer({ "a" => [1] * 6 }, "to5")].map(&:following)).to eq(%w[tens to10])
   end
 end
 

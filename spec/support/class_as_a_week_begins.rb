@@ -19,7 +19,8 @@ module ClassAsAWeekBegins
   # @param range [String] of whose facts that tell they are, one after the other
   def heard(*rungs, range: "to10", back: 1, **more)
     rungs.each_with_index.map do |rung, place|
-      record(MONDAY - back - (rungs.size - 1 - place), rung, FACTS.fetch(range)[place % FACTS.fetch(range).size], **more)
+      record(MONDAY - back - (rungs.size - 1 - place), rung, FACTS.fetch(range)[place % FACTS.fetch(range).size],
+             **more)
     end
   end
 

@@ -13,6 +13,7 @@ module Drawings
 
       def bead = mark.state == :hidden ? "" : circle(21, **toned(stroke: 6))
       def card = rect(radius: 4, fill: DESK, stroke: SOFT, stroke_width: 2)
+
       # With the number of what lies under it, where that is told.
       def cover
         lid = rect(radius: 4, fill: DESK, stroke: "#B8C4D4", stroke_width: 3)

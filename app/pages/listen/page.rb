@@ -63,10 +63,14 @@ module Pages
       # In a visit its children, else today's list.
       def turns = @turns ||= in_visit || listening.on(today).map(&:child)
 
-      def in_visit = (visit.whom if visit&.whom&.any?)
+      def in_visit = (going_on.whom if going_on&.whom&.any?)
 
       # The visit that goes on in this class.
-      def visit = @going_on ||= @visit.visit || (Records::Visit.in_class(room) unless substitute?)
+      def going_on
+        return @going_on if defined?(@going_on)
+
+        @going_on = @visit.visit || (Records::Visit.in_class(room) unless substitute?)
+      end
 
       # What a wrong answer may come from.
       # @return [Rungs::Slip::Diagnosis, nil]

@@ -18,6 +18,8 @@ module Pages
         optional(:one).maybe(:bool)
         optional(:easier).value(:array, max_size?: 3).each(:integer, included_in?: 0..100)
         optional(:harder).value(:array, max_size?: 3).each(:integer, included_in?: 0..100)
+        optional(:easier_situation).filled(:string, included_in?: SITUATIONS)
+        optional(:harder_situation).filled(:string, included_in?: SITUATIONS)
         optional(:instead_of).value(:string, max_size?: 40)
       end
     end

@@ -26,12 +26,30 @@ module Pages
 
       private
 
-      def other(name) = Rungs::Problem.told(@form[:situation], @form[name.to_sym].to_a)
+      def other(name)
+        Rungs::Problem.told(@form.fetch(:"#{name}_situation", @form[:situation]), @form[name.to_sym].to_a)
+      end
 
+      # Where a part is missing it is another story, by the same people.
       def entry(problem, name)
+        return another(problem, name) unless problem.situation.id == @middle.situation.id
+
         Rungs::Activity::POSED.told(problem, words(problem), template: @form[:template], number_set: name,
                                                              things: template_told&.things)
       end
+
+      def another(problem, name)
+        template = @book.template(problem, random: Random.new(problem.whole))
+        refuse_story unless template
+        story = Rungs::Problem::Story.new(problem, template: template,
+                                                   names: names || @book.names(Random.new(problem.whole)))
+        Rungs::Activity::POSED.told(problem, story.text, number_set: name, **story.told)
+      end
+
+      def refuse_story = raise(Rungs::Error::NotAProblem, "no story has room for these numbers")
+
+      # @return [Array<String>, nil] the two people of the story
+      def names = @form[:names].to_s.split(",").then { |both| both if both.uniq.size == 2 }
 
       # The words as changed by hand, number for number; as the template tells it where the words were left or a 1 would
       # make singulars of plurals.
@@ -49,8 +67,7 @@ module Pages
 
       def told_by_template(problem)
         template = template_told
-        names = @form[:names].to_s.split(",")
-        return unless template&.suits?(problem) && names.uniq.size == 2
+        return unless template&.suits?(problem) && names
 
         Rungs::Problem::Story.new(problem, template: template, names: names).text
       end

@@ -21,7 +21,11 @@ module Rungs
       option "n", "Counters", [8, 3, 4, 5, 6, 7, 9, 10], fits: :within
       by_hand("of the first colour") { |data| [data[:first]] }
 
-      def self.sets_for(aim) = super.map { |set| aim.rung == 4 ? { **set, "n" => 10 } : set }
+      # Numbers of the range, the plainest first; ten where that is the aim.
+      def self.sets_for(aim)
+        within = [8, 7, 9, 6, 5, 4, 3].select { |n| aim.band.fits?([n, 0]) }
+        (aim.rung == 4 ? [10] : within).flat_map { |n| super.map { |set| { **set, "n" => n } } }
+      end
 
       # As they fall: each counter by itself, one side or the other.
       def draw(random, count)

@@ -65,13 +65,13 @@ module Rungs
 
       # The first lies under its number, and the count goes on from it; lifted only to check.
       def counted_on(first, second, thing)
-        under = { covered: true }
-        [step("look", objects([first, second], thing, **under), "#{Rungs.capital(word(first))} under here. Go on from it.",
-              title: "Cover"),
+        under, said = { covered: true }, Rungs.capital(word(first))
+        [step("look", objects([first, second], thing, **under), "#{said} under here. Go on from it.", title: "Cover"),
          step("check", objects([first, second], thing, ticked: first + second, **under),
-              "#{Rungs.capital(word(first))} … #{[*first + 1..first + second].map { |each| word(each) }.join(', ')}.",
+              "#{said} … #{[*first + 1..first + second].map { |each| word(each) }.join(', ')}.",
               title: "Count on"),
-         step("check", objects([first, second], thing, ticked: first + second), "Lift the cover: is it so?", title: "Lift")]
+         step("check", objects([first, second], thing, ticked: first + second), "Lift the cover: is it so?",
+              title: "Lift")]
       end
 
       def remade(data, first, second)

@@ -7,10 +7,12 @@ module Rungs
       entry id: "two_towers", title: "Two towers", minutes: 8, finds: %w[take_away parts], usual: 6,
             paper: { recording: "towers", cutouts: %w[strips] },
             i_can: "I can say how many more one tower has.",
-            materials: [Material.pieces(20, "linking cubes", per: "pair", instead: "blocks, or squares coloured on paper")],
+            materials: [Material.pieces(20, "linking cubes", per: "pair",
+                                                             instead: "blocks, or squares coloured on paper")],
             suits: { subtract: %w[to5 to10 teens], rungs: [1, 2, 3], parts: true },
             cautions: %w[small_things],
-            listen_for: { "count_all" => "counts both from one and guesses", "count_on" => "“five … six, seven: two more”",
+            listen_for: { "count_all" => "counts both from one and guesses",
+                          "count_on" => "“five … six, seven: two more”",
                           "part_whole" => "“seven is five and two”", "known_fact" => "says it at once" },
             slips: %w[gave_total one_over repeated_given],
             easier: "To five; put the towers back to back.", harder: "Covered: only the numbers are told."
@@ -38,12 +40,14 @@ module Rungs
         larger, smaller, over = data.values_at(:larger, :smaller, :over)
         make(
           ask: "Which tower has more? How many more?", answer: over, problem: problem_of(data), data: data,
-          shown: standing(larger, smaller), tell: "#{larger} and #{smaller}: #{over.zero? ? 'the same' : "#{over} more"}.",
+          shown: standing(larger, smaller),
+          tell: "#{larger} and #{smaller}: #{over.zero? ? 'the same' : "#{over} more"}.",
           steps: [
             step("look", standing(larger, smaller), "Which has more? Or have they the same?", title: "Which is more?"),
             step("look", towers(larger, smaller, level: smaller), "A finger goes across at the top of the smaller.",
                  title: "Level"),
-            step("check", towers(larger, smaller, level: smaller, over: true), stands_over(over), title: "What stands over"),
+            step("check", towers(larger, smaller, level: smaller, over: true), stands_over(over),
+                 title: "What stands over"),
             step("write", parts([smaller, over]), "#{larger} is #{smaller} and #{over}.",
                  equation: "#{larger} = #{smaller} + #{over}")
           ]
@@ -96,7 +100,12 @@ module Rungs
       end
 
       def stands_over(over)
-        over.zero? ? "Nothing stands over: they have the same." : "#{Rungs.capital(many(over, 'cube'))} over: #{over} more."
+        if over.zero?
+          "Nothing stands over: they have the same."
+        else
+          "#{Rungs.capital(many(over,
+                                'cube'))} over: #{over} more."
+        end
       end
     end
   end

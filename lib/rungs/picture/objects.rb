@@ -117,7 +117,8 @@ module Rungs
       end
 
       def alt
-        shown = [("the rest in a cup" if @cup), ("the first covered" if @covered), ("#{@ticked} counted" if @ticked.positive?),
+        shown = [("the rest in a cup" if @cup), ("the first covered" if @covered),
+                 ("#{@ticked} counted" if @ticked.positive?),
                  ("#{@struck} struck through" if @struck.positive?),
                  ("#{@moved} moved away" if @moved.positive?)].compact
         "#{@parts.join(' and ')} in #{lying}#{", #{shown.join(', ')}" if shown.any?}"

@@ -16,7 +16,9 @@ module Rungs
       # @return [Array<Integer>] the rungs that are aimed at in a range, in their order
       def self.row(range, year = "first")
         beginners = self::BEGINNERS[range] if year == "kindergarten"
-        beginners || self::SAYINGS.keys.filter_map { |there, level| level if there == range } - self::ELSE.fetch(range, [])
+        beginners || (self::SAYINGS.keys.filter_map do |there, level|
+          level if there == range
+        end - self::ELSE.fetch(range, []))
       end
 
       # @return [Integer] the rung for a child who was not heard enough in a range

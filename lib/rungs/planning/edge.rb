@@ -2,8 +2,8 @@
 
 module Rungs
   module Planning
-    # How far one child gets in one operation before a week (guide 11): the highest range that carries, or the next where
-    # the child is ready there.
+    # How far one child gets in one operation before a week (guide 11): the highest range that carries, or the next
+    # where the child is ready there.
     #
     #   Edge.new(heard, on: monday, year: "first").range  # => "to10"
     class Edge

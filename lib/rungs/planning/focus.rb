@@ -6,8 +6,8 @@ module Rungs
     #
     #   Focus.new(aim, memory, days: 5).for(monday).first.kind.id  # => "two_groups"
     class Focus
-      # How many days one stays, by the days of a week; how many days running and of the last school days it may be there
-      # in the same picture.
+      # How many days one stays, by the days of a week; how many days running, and of the last school days, it may be
+      # there in the same picture.
       STAYS, RUNNING, OFTEN, LAST = Hash.new(3).merge(4 => 2).freeze, 3, 5, 10
       # Choices that are about the picture.
       PICTURES = %w[on lie acted with shown].freeze

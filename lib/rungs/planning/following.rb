@@ -2,8 +2,8 @@
 
 module Rungs
   module Planning
-    # What a week is for after those before it (guide 11): the same again; after two weeks of one operation the other, in
-    # its own range but never above this one's; where the last one's check says go on, the next rung that its range
+    # What a week is for after those before it (guide 11): the same again; after two weeks of one operation the other,
+    # in its own range but never above this one's; where the last one's check says go on, the next rung that its range
     # affords, and where there is none the other operation.
     module Following
       OTHER = { "add" => "subtract", "subtract" => "add" }.freeze

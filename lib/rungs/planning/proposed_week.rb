@@ -43,8 +43,8 @@ module Rungs
       AGAIN = 10
       # So many days a range that is new is done with things and pictures alone.
       NEW_DAYS = 4
-      # The days of taking away, while children are got to know.
-      KNOWN = (2..3)
+      # What the first days are for, while children are got to know.
+      KNOWN = %w[add add subtract subtract].freeze
       # A slip is brought out on the second day.
       SLIP_DAY = 1
 
@@ -76,8 +76,8 @@ module Rungs
         @minutes = minutes
         @slips = slips
         memory = Memory.new(met: met, recent: recent, due: due, done: done)
-        @choice = Choice.new(standing: standing, other: other, memory: memory, told: Hash.new(0).merge(told), wrong: wrong,
-                             has: has, without: without, settings: settings, days: days.size)
+        @choice = Choice.new(standing: standing, other: other, memory: memory, told: Hash.new(0).merge(told),
+                             wrong: wrong, has: has, without: without, settings: settings, days: days.size)
       end
 
       # @return [Array<Day>]
@@ -125,14 +125,17 @@ module Rungs
         return aim unless getting_to_know?
 
         range = Ranges.nearer(standing.first_range, aim.range)
-        Aim.new(operation: KNOWN.include?(index) ? "subtract" : "add", range: range, year: standing.year,
+        Aim.new(operation: KNOWN.fetch(index, aim.operation), range: range, year: standing.year,
                 rung: Aim.first(range, standing.year))
       end
 
       def roles(index, **also) = Shape.roles(index, of: @dates.size, minutes: @minutes, **also)
 
-      # @return [Array(Integer, Integer)] which story of the week this day's would be, and of how many
+      # @return [Array(Integer, Integer)] which story of the week this day's would be, and of how many; of none where
+      #   the days take turns themselves
       def story_place(index)
+        return [nil, 0] if getting_to_know?
+
         days = @dates.each_index.select { |each| roles(each).include?(:story) }
         [days.index(index), days.size]
       end

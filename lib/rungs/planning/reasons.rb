@@ -56,13 +56,15 @@ module Rungs
         due = @memory.due(kind, day)
         return "New on #{due.since.strftime('%-d %B')}: it comes back, with #{items} others." if due
 
-        last = @memory.last(["activity", kind.id])
-        last ? "Done last on #{last.strftime('%-d %B')}: #{items} with other numbers." : "Known already: #{items} of it."
+        last = @memory.last(["activity", kind.id]) or return "Known already: #{items} of it."
+        "Done last on #{last.strftime('%-d %B')}: #{items} with other numbers."
       end
 
       # "15 of 22 are wanted, on 9 + 4, 8 + 5, 9 + 6 and 8 + 3."
       def check(check)
-        "Everybody once: #{check.needed} of #{check.present} are wanted, on #{list(check.facts.map { |each| said(each) })}."
+        "Everybody once: #{check.needed} of #{check.present} are wanted, on #{list(check.facts.map do |each|
+          said(each)
+        end)}."
       end
 
       # "Start counted: Ada, Ben and Cai, twice each."

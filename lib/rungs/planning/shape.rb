@@ -12,8 +12,8 @@ module Rungs
       YOUNGEST_FOCUS = (7..8)
       # What takes what is left of the time, in turn.
       LONGER = %i[focus story practise warm_up look_back].freeze
-      # With so many minutes a day has all parts; with fewer than the second the focus beside the warm-up, with fewer than
-      # the third it alone.
+      # With so many minutes a day has all parts; with fewer than the second the focus beside the warm-up, with fewer
+      # than the third it alone.
       WHOLE, SHORT, SHORTEST = 25, 15, 10
       # What may be left over; more is for games in pairs.
       NEAR = 3

@@ -23,23 +23,26 @@ module Rungs
 
           standing = @choice.standing_in(middle.operation) or return { sets: [] }
           sets = StorySets.of(middle, standing, random: @random)
-          { sets: sets.select { |set| set.names.any? }, items: sets.map { |set| told(made, items.first, set) }, told: true }
+          { sets: sets.select { |set| set.names.any? }, items: sets.map do |set|
+            told(made, items.first, set)
+          end, told: true }
         end
 
         private
 
         def told(made, data, set)
-          made.class.told(set.problem, words(data, set.problem), number_set: set.level,
-                                                                 **data.slice(:template, :things))
+          story = story(data, set.problem)
+          kept = story ? { words: story.text, **story.told } : data.slice(:words, :template, :things)
+          made.class.told(set.problem, kept.delete(:words), number_set: set.level, **kept)
         end
 
-        # The same story with other numbers.
-        def words(data, problem)
+        # The same story with other numbers; where it cannot hold them, or a part is missing, another with its people.
+        # @return [Problem::Story, nil] nil where none has room
+        def story(data, problem)
+          people = Random.new(@names_seed)
           template = @choice.book[data[:template]]
-          return data[:words] unless template&.suits?(problem)
-
-          names = @choice.book.names(Random.new(@names_seed))
-          Problem::Story.new(problem, template: template, names: names).text
+          template = @choice.book.template(problem, random: @random) unless template&.suits?(problem)
+          template && Problem::Story.new(problem, template: template, names: @choice.book.names(people))
         end
       end
     end

@@ -5,8 +5,8 @@ module Rungs
     class ProposedWeek
       # One day while it is made: the parts found so far say what may still come.
       class OneDay
-        # What matters most is found first. Some may bring something new; some may take up the focus once more, on paper or
-        # in talk, where nothing else is known.
+        # What matters most is found first. Some may bring something new; some may take up the focus once more, on paper
+        # or in talk, where nothing else is known.
         FIRST, NEW = %i[focus story practise games warm_up look_back check].freeze, %i[focus story].freeze
         ONCE_MORE = %i[practise games look_back].freeze
         # A warm-up with a slip takes so many minutes.
@@ -54,7 +54,8 @@ module Rungs
         def part(role, minutes)
           return checked(minutes) if role == :check
 
-          found = @choice.candidates.for(role, story: @story, focus: focus, stayed: stayed, date: @date, random: @random)
+          found = @choice.candidates.for(role, story: @story, focus: focus, stayed: stayed, date: @date,
+                                               random: @random)
           in_order(found.select { |each| wanted?(each, role) }, role).each do |each, unlike|
             made = set(each, role, unlike) and return place(each, role, minutes, made)
           end
