@@ -80,6 +80,9 @@ RSpec.describe "What was tapped is kept right" do
       tap(happened_at: (sending - waited).iso8601(3))
       expect(records.last.happened_at).to be_within(5).of(Time.now - ago)
     end
+    header "Rungs-Clock", ((Time.now - (20 * 86_400)).to_f * 1000).round.to_s
+    tap(held_at: (room.midnight(room.today - 1) + 36_000).iso8601)
+    expect(records.last.happened_at).to eq(room.midnight(room.today - 1) + 36_000)
     header "Rungs-Clock", "noon"
     tap(happened_at: (Time.now - 60).iso8601(3))
     expect(records.last.happened_at).to be_within(5).of(Time.now - 60)

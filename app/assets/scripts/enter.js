@@ -39,7 +39,7 @@ class Enter {
     const { child, part, item, equation, at } = cell.dataset;
     cell.dataset.key = crypto.randomUUID();
     const of = { child_id: child, part_id: part, item, equation };
-    const values = { ...of, code, client_key: cell.dataset.key, happened_at: at };
+    const values = { ...of, code, client_key: cell.dataset.key, held_at: at };
     this.sender.send(this.base, values, `${cell.ariaLabel}: ${titleOf(code)}`);
   }
 

@@ -2,7 +2,8 @@
 
 module Pages
   module Listen
-    # A new record.
+    # A new record. happened_at: when it was tapped, by the clock of the device; held_at: when it was heard, where it is
+    # taken down from paper.
     class RecordContract < Shared::Contract
       params do
         required(:child_id).filled(:integer, included_in?: ID)
@@ -13,6 +14,7 @@ module Pages
         required(:client_key).filled(:string, format?: UUID)
         optional(:equation).filled(:string, max_size?: 60)
         optional(:happened_at).maybe(:string, max_size?: 60)
+        optional(:held_at).filled(:string, max_size?: 60)
         optional(:move).filled(:string, included_in?: Rungs::Strategy::Move::ALL.ids)
         optional(:answer).filled(:integer, included_in?: 0..999)
         optional(:heard).filled(:string, format?: HeardContract::NUMBERS)

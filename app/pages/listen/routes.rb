@@ -69,14 +69,15 @@ module Pages
 
       post "/:room/records" do
         form = checked(RecordContract)
-        at = HeardAt.of(form[:happened_at], sent: env["HTTP_RUNGS_CLOCK"], lesson: env["rungs.substitute"])
+        sent = env["HTTP_RUNGS_CLOCK"] unless form[:held_at]
+        at = HeardAt.of(form[:held_at] || form[:happened_at], sent: sent, lesson: env["rungs.substitute"])
         Metrics.tap_waited if HeardAt.late?(at)
         posed = posed_of(form, at) || halt(404)
         same_problem(posed, form[:equation])
         child = room.anybody(form[:child_id]) || halt(404)
         refuse(ENOUGH) unless !substitute? || env["rungs.substitute"].room_for_more?
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
-        said = form.except(:child_id, :problem_id, :part_id, :item, :equation, :happened_at)
+        said = form.except(:child_id, :problem_id, :part_id, :item, :equation, :happened_at, :held_at)
         posed = posed.numbers_of(child)
         listens_too(posed)
         recorded(posed) { |recorder| recorder.record(child: child, problem: posed, happened_at: at, **said) }
