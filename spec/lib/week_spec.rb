@@ -284,7 +284,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
 
   def remember(date, part, met, told)
     situation = part.options["situation"]
-    things = Rungs::Planning::Novelty.things(part.kind, part.options, situation: situation, range: part.range)
+    things = Rungs::Planning::Novelty.things(part.kind, part.options, situation: situation)
     things.each { |thing| met[thing] = date }
     told[situation] += 1 if part.role == :story
     part

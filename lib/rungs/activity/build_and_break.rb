@@ -42,6 +42,19 @@ module Rungs
       def hand(_data) = HANDS.fetch(option(:form))
       def numbers_at(data) = data[:numbers] || data.values_at(:from, :to)
 
+      def problem_of(data)
+        return changing(*data.values_at(:from, :to, :change)) if data.key?(:change)
+
+        first, second = if option(:form) == "build"
+                          data[:numbers][0].divmod(10).then do |ten, one|
+                            [ten * 10, one]
+                          end
+                        else
+                          data[:numbers]
+                        end
+        problem("#{first} + #{second} = ?")
+      end
+
       def item(data)
         return built(data) if option(:form) == "build"
 
@@ -90,12 +103,14 @@ module Rungs
       def tens_and_ones(number) = "#{many(number / 10, 'ten')} and #{many(number % 10, 'one')}"
       def bundles(*numbers, **more) = Picture::Bundles.new(numbers, **more)
 
+      def changing(from, to, change) = problem("#{from} #{change.positive? ? '+' : '−'} ? = #{to}")
+
       def built(data)
         number, = data[:numbers]
         tens, ones = number / 10 * 10, number % 10
         make(
           ask: "Build #{number}. How many tens, how many ones?", answer: number,
-          problem: problem("#{tens} + #{ones} = ?"), data: data, shown: bundles(number, style: :cards),
+          problem: problem_of(data), data: data, shown: bundles(number, style: :cards),
           tell: "#{tens_and_ones(number)}.", paper: { sentences: ["#{number} is ___ tens and ___ ones"], shown: false },
           steps: [
             step("look", bundles(number, style: :cards), "Bundles first, then ones.", title: "Build"),
@@ -111,7 +126,7 @@ module Rungs
         sign, asked = change.positive? ? ["+", "How many come?"] : ["−", "How many go?"]
         make(
           ask: "Change #{from} into #{to}. #{asked}", answer: change.abs,
-          problem: problem("#{from} #{sign} ? = #{to}"), data: data, shown: bundles(from),
+          problem: problem_of(data), data: data, shown: bundles(from),
           steps: [
             step("look", bundles(from), "What must change, the bundles or the ones?"),
             step("check", bundles(to), "#{to} is #{tens_and_ones(to)}.", title: "Change it"),
@@ -125,7 +140,7 @@ module Rungs
         a, b = data[:numbers]
         make(
           ask: "Put #{a} and #{b} together. How many?", answer: a + b,
-          problem: problem("#{a} + #{b} = ?"), data: data, shown: bundles(a, b),
+          problem: problem_of(data), data: data, shown: bundles(a, b),
           steps: [
             step("look", bundles(a, b), "Ones with ones, tens with tens."),
             step("check", bundles(a + b), "#{tens_and_ones(a + b)}.", title: "Together"),

@@ -31,8 +31,10 @@ module Rungs
         facts.sample(count, random: random).map { |fact, due| { fact: fact, due: due } }
       end
 
+      def problem_of(data) = problem("#{data[:fact]} = ?")
+
       def item(data)
-        asked = problem("#{data[:fact]} = ?")
+        asked = problem_of(data)
         make(
           ask: "How many? Think first.", answer: asked.answer, problem: asked, data: data,
           shown: sentence_picture(asked.to_s),

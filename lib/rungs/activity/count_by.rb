@@ -30,6 +30,8 @@ module Rungs
         mixed(numbers_there, count, random).map { |number| grouped(number) }
       end
 
+      def problem_of(_data) = nil
+
       def item(data)
         number, by, groups, rest = data.values_at(:number, :by, :groups, :rest)
         make(

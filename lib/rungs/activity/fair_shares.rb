@@ -29,6 +29,8 @@ module Rungs
         numbers.map { |number| shared(number) }
       end
 
+      def problem_of(_data) = nil
+
       def item(data)
         number, each, over = data.values_at(:number, :each, :over)
         sum = over.zero? ? "#{each} + #{each}" : "#{each} + #{each} + #{over}"

@@ -31,6 +31,8 @@ module Rungs
       end
 
       MOST_JUMPS = 9
+      # Of whole tens each jump is ten long.
+      TEN = 10
       # Where the shortest line ends.
       SHORTEST = 10
 
@@ -60,7 +62,7 @@ module Rungs
           problem: asked(start, jumps, landing), data: data, shown: seen(start, landing).layout,
           steps: [
             seen(start, landing),
-            step("check", reach(start, one_by_one(start, landing)), "#{many(jumps, 'jump')}: land on #{landing}.",
+            step("check", reach(start, jump_by_jump(start, landing)), "#{said(jumps)}: land on #{landing}.",
                  title: "Jump"),
             step("write", parts(back? ? [jumps, landing] : [start, jumps]), read(sum),
                  equation: sum)
@@ -116,7 +118,7 @@ module Rungs
           ask: question, answer: landing, data: data, equation: nil, shown: tens,
           steps: [
             step("look", tens, "Point to the place. How do you know?", title: "Point"),
-            step("check", reach(start, one_by_one(start, landing)),
+            step("check", reach(start, jump_by_jump(start, landing)),
                  "From #{start}, by ones#{' back' if back?}: #{many(jumps, 'jump')}."),
             step("write", parts(back? ? [jumps, landing] : [start, jumps]), read(sum), equation: sum)
           ]
@@ -126,11 +128,18 @@ module Rungs
       def tens = Picture::Line.new(to: [option(:to), SHORTEST].max, style: :tens)
       def both? = option(:missing) == "both"
       def sign = back? ? "−" : "+"
-      def longest = [MOST_JUMPS, option(:to) / 2].min
+      def longest = step_length * [MOST_JUMPS, option(:to) / 2].min
+
+      def by_tens? = range == "tens"
+      def step_length = by_tens? ? TEN : 1
+
+      # "3 jumps", "2 jumps of ten"
+      def said(jumps) = "#{many(jumps / step_length, 'jump')}#{' of ten' if by_tens?}"
 
       def rows
-        @rows ||= (0..option(:to)).flat_map do |start|
-          jumps = (1..longest).select { |each| (back? ? start - each : start + each).between?(0, option(:to)) }
+        @rows ||= (0..option(:to)).step(step_length).flat_map do |start|
+          jumps = (step_length..longest).step(step_length)
+          jumps = jumps.select { |each| (back? ? start - each : start + each).between?(0, option(:to)) }
           jumps.map { |each| [start, each] }
         end
       end
@@ -149,9 +158,9 @@ module Rungs
 
       def ask(start, jumps, landing)
         direction = back? ? " back" : ""
-        { "landing" => "Start at #{start}, #{many(jumps, 'jump')}#{direction}. Where do you land?",
-          "jumps" => "From #{start} to #{landing}#{direction}: how many jumps?",
-          "start" => "#{many(jumps, 'jump')}#{direction}, and you land on #{landing}. Where did you start?",
+        { "landing" => "Start at #{start}, #{said(jumps)}#{direction}. Where do you land?",
+          "jumps" => "From #{start} to #{landing}#{direction}: how #{by_tens? ? 'far' : 'many jumps'}?",
+          "start" => "#{said(jumps)}#{direction}, and you land on #{landing}. Where did you start?",
           "both" => "Land on #{landing}. Which start, and how many jumps#{direction}?" }.fetch(option(:missing))
       end
 
@@ -173,9 +182,15 @@ module Rungs
 
       def start_asked? = %w[start both].include?(option(:missing))
 
-      def one_by_one(start, landing) = start < landing ? [*start + 1..landing] : (start - 1).downto(landing).to_a
+      # Where each jump lands.
+      def jump_by_jump(start, landing)
+        by = start < landing ? step_length : -step_length
+        (start + by).step(landing, by).to_a
+      end
 
       def reach(start, jumps = [])
+        return tens.with(start: start, jumps: jumps) if by_tens?
+
         around = [start, *jumps]
         return Picture::Line.new(to: [option(:to), SHORTEST].max, start: start, jumps: jumps) if option(:to) < 100
 

@@ -22,7 +22,7 @@ module Rungs
       by_hand("the number") { |data| [data[:answer]] }
 
       # kind; words; the numbers of the range that fit it by itself.
-      Clue = Struct.new(:kind, :words, :fits, keyword_init: true)
+      Clue = Struct.new(:kind, :words, :fits, :mask, keyword_init: true)
       TRIES = 400
       # By itself a clue leaves this many at least; to ten so many clues are needed at most.
       LEAST, MOST_TO_TEN = 3, 4
@@ -41,6 +41,8 @@ module Rungs
       end
 
       # Each clue at what was left before it; the last number stands alone only when it is checked.
+      def problem_of(_data) = nil
+
       def item(data)
         answer, clues, left = data.values_at(:answer, :clues, :left)
         told = clues.each_with_index.map do |clue, index|
@@ -72,7 +74,7 @@ module Rungs
         pool = fitting.group_by(&:kind).values
         TRIES.times do
           clues = option(:clues).times.reduce([]) { |taken, _| grown(taken, pool, answer, random) or break }
-          return told(answer, clues) if clues && left(clues) == [answer] && clues.map(&:kind).uniq.size > 1
+          return told(answer, clues) if clues && mask(clues) == 1 << answer && clues.map(&:kind).uniq.size > 1
         end
         nil
       end
@@ -84,7 +86,7 @@ module Rungs
         kinds.shuffle(random: random).each do |all|
           clue = all.shuffle(random: random).find do |each|
             clues = taken + [each]
-            needed?(clues) && (left(clues) == [answer]) == last
+            needed?(clues) && (mask(clues) == 1 << answer) == last
           end
           return taken + [clue] if clue
         end
@@ -93,10 +95,13 @@ module Rungs
 
       def left(clues) = clues.map(&:fits).reduce(numbers, :&)
 
+      # The same, a bit a number.
+      def mask(clues) = clues.map(&:mask).reduce(-1, :&)
+
       # Whether without any one of them more numbers would be left.
       def needed?(clues)
-        there = left(clues).size
-        clues.each_index.all? { |index| left(clues[0...index] + clues[index + 1..]).size > there }
+        there = mask(clues)
+        clues.each_index.all? { |index| mask(clues[0...index] + clues[index + 1..]) != there }
       end
 
       def told(answer, clues)
@@ -120,7 +125,10 @@ module Rungs
         ].select { |each| each.fits.size.between?(LEAST, most) }
       end
 
-      def clue(kind, words, &) = Clue.new(kind: kind, words: words, fits: numbers.select(&))
+      def clue(kind, words, &)
+        fits = numbers.select(&)
+        Clue.new(kind: kind, words: words, fits: fits, mask: fits.sum { |number| 1 << number })
+      end
 
       # Numbers that are out are struck.
       def track(left) = Picture::Track.new(option(:to), left: left)

@@ -34,8 +34,8 @@ module Rungs
       def drawn_in_range(seed, count)
         random = Random.new(seed)
         wanted = count || self.class.usual
-        there = most ? pool(seed % POOLS) : in_range(draw(random, [wanted, LEAST].max * THROWS))
-        least, different = [LEAST, count.to_i].max, there.uniq.size
+        there, different = most ? pool(seed % POOLS) : fallen_in_range(random, wanted)
+        least = [LEAST, count.to_i].max
         if there.size < least || different < LEAST
           raise Error::TooMany, "#{least} different items were asked for, but there are #{different} " \
                                 "#{OPTION.say(range)} (#{self.class.title.downcase})"
@@ -44,10 +44,23 @@ module Rungs
         most ? there.sample(wanted, random: random) : there.first(wanted)
       end
 
-      # All that lie in the range, as they were drawn once.
+      # @return [Array(Array<Hash>, Integer)] those that fell in the range, and how many of them are different
+      def fallen_in_range(random, wanted)
+        there = in_range(draw(random, [wanted, LEAST].max * THROWS))
+        [there, there.uniq.size]
+      end
+
+      # The same of all that lie in the range, as they were drawn once.
       def pool(number)
-        all = personal? ? (@pools ||= {}) : ALL_DRAWN
-        all[[self.class, chosen, pictured, settings[:turned], number]] ||= in_range(draw(Random.new(number), most))
+        @pools ||= {}
+        return @pools[number] ||= drawn_pool(number) if personal?
+
+        @pools[number] ||= ALL_DRAWN[[self.class, chosen, pictured, settings[:turned], number]] ||= drawn_pool(number)
+      end
+
+      def drawn_pool(number)
+        there = in_range(draw(Random.new(number), most))
+        [there, there.uniq.size].freeze
       end
 
       # Whether what is drawn goes by what a class has shown.

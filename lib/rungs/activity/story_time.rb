@@ -69,8 +69,10 @@ module Rungs
 
       def numbers_at(data) = data[:equation] ? data[:equation].scan(/\d+/).map(&:to_i) : story_problem(data).told
 
+      def problem_of(data) = data[:equation] ? problem(data[:equation]) : story_problem(data)
+
       def item(data)
-        asked = data[:equation] ? problem(data[:equation]) : story_problem(data)
+        asked = problem_of(data)
         words = data[:words].empty? ? in_words(asked.to_s) : data[:words]
         make(
           ask: words, answer: (asked.answer unless asked.many_answers?), problem: asked, data: data,

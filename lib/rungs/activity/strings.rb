@@ -41,11 +41,12 @@ module Rungs
         problems.each_index.map { |place| { problems: problems, place: place } }.first(count || problems.size)
       end
 
+      def problem_of(data) = problem(data[:problems][data[:place]])
       def hand(data) = in_order(data[:problems][data[:place]])
       def numbers_at(data) = data[:problems][data[:place]].scan(/\d+/).map(&:to_i)
 
       def item(data)
-        asked = problem(data[:problems][data[:place]])
+        asked = problem_of(data)
         make(
           ask: "How many? How did you work it out?", answer: asked.answer, problem: asked, data: data,
           shown: sentence_picture(asked.to_s),

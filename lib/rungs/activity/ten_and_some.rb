@@ -40,6 +40,8 @@ module Rungs
         numbers.map { |number| { number: number, ones: number - 10 } }
       end
 
+      def problem_of(data) = problem(option(:form) == "build" ? "10 + #{data[:ones]} = ?" : "10 + ? = #{data[:number]}")
+
       def item(data)
         number, ones = data.values_at(:number, :ones)
         said = "#{number} is one ten and #{many(ones, 'one')}."
@@ -65,10 +67,10 @@ module Rungs
       def asked(number, ones)
         if build?
           return { ask: "One ten and #{many(ones, 'one')}: which number?", answer: number,
-                   problem: problem("10 + #{ones} = ?"), shown: objects([10, ones], "counter") }
+                   problem: problem_of({ number: number, ones: ones }), shown: objects([10, ones], "counter") }
         end
 
-        { ask: "#{number} is ten and how many ones?", answer: ones, problem: problem("10 + ? = #{number}"),
+        { ask: "#{number} is ten and how many ones?", answer: ones, problem: problem_of({ number: number, ones: ones }),
           shown: objects([number], "counter", heap: true) }
       end
     end

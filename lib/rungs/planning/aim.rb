@@ -34,15 +34,30 @@ module Rungs
         higher && self.class.new(operation: operation, range: range, rung: higher, year: year)
       end
 
-      # @return [Array<Array<Integer>>] the facts whose numbers fit it, by the rules for a next problem; all of the
-      #   range where any will do
-      def facts = self.class::FACTS[[operation, range, rung]] ||= fitting_facts.freeze
+      # Whether numbers fit it, by the rules for a next problem; any of the range where none of it are told apart.
+      # @param fact [Array<Integer>] the smaller part first
+      def fits?(fact)
+        return false unless fact.min.positive? && fact.size == 2 && Problem::Band.of(fact) == range
+
+        open? || wanted?(fact)
+      end
+
+      # @return [Array<Array<Integer>>] all that fit
+      def facts = band.pairs.map(&:sort).uniq.select { |fact| fits?(fact) }
 
       private
 
-      def fitting_facts
-        fit = Progress::NextProblems.facts(operation, range, rung).to_a unless band.any_shows
-        fit.nil? || fit.empty? ? band.pairs.map(&:sort).uniq.reject { |fact| fact.min.zero? } : fit
+      # Looked at once, since every draw asks.
+      def wanted?(fact)
+        self.class::WANTED.fetch([operation, rung, fact]) do |key|
+          self.class::WANTED[key] = Progress::NextProblems.aims?(operation, fact, rung)
+        end
+      end
+
+      def open?
+        self.class::OPEN.fetch([operation, range, rung]) do |key|
+          self.class::OPEN[key] = band.any_shows || band.telling_facts.none? { |fact| wanted?(fact) }
+        end
       end
     end
     # By range and rung: adding, taking away.
@@ -65,7 +80,8 @@ module Rungs
       ["to100", 3] => ["add tens and ones in parts", "take the tens and then the ones"],
       ["to100", 4] => ["go to the next ten and then on", "go back to a ten and then on"]
     }.freeze
-    Aim::FACTS = {} # rubocop:disable Style/MutableConstant
+    Aim::WANTED = {} # rubocop:disable Style/MutableConstant
+    Aim::OPEN = {} # rubocop:disable Style/MutableConstant
     # The rung of who begins; what is aimed at only then; the order of beginners.
     Aim::BEGINNING = 1
     Aim::ELSE = { "to10" => [1] }.freeze

@@ -14,12 +14,15 @@ module Rungs
         new(facts: problems, days: days.last(Shape::CHECKED), needed: (present * self::SHARE).ceil, present: present)
       end
 
-      # Not all with a nine, where there are others.
+      # Those that fit, but not all with a nine where there are others; then any of the range.
       def self.of_facts(aim, random)
-        nines, others = telling(aim).shuffle(random: random).partition { |fact| fact.include?(9) }
+        there = aim.band.telling_facts.shuffle(random: random).lazy
+        nines, others = [true, false].map do |nine|
+          there.select { |fact| fact.include?(9) == nine && aim.fits?(fact) }.first(self::FACTS)
+        end
         facts = (others.first(self::FACTS - 1) + nines + others.drop(self::FACTS - 1)).first(self::FACTS)
-        facts |= like(aim).first(self::FACTS - facts.size)
-        facts.map(&:sort).map { |smaller, larger| Problem::Pool.bare(aim.operation, larger, smaller) }
+        facts |= there.first(self::FACTS) if facts.size < self::FACTS
+        facts.first(self::FACTS).map { |smaller, larger| Problem::Pool.bare(aim.operation, larger, smaller) }
       end
 
       # The partners of ten that tell, either way round or with a box.
@@ -33,14 +36,7 @@ module Rungs
         asked.uniq(&:to_s)
       end
 
-      def self.telling(aim) = aim.facts.select { |fact| aim.band.tells?(fact) }
-
-      # Others of the range, those with the least second number first.
-      def self.like(aim)
-        all = aim.band.pairs.map(&:sort).uniq - aim.facts
-        all.select { |fact| fact.min.positive? }.sort
-      end
-      private_class_method :like, :telling, :of_facts, :of_ten
+      private_class_method :of_facts, :of_ten
 
       # Whether the aim counts as reached.
       # @param latest [Array<Progress::Record>] the latest answer of each child who was heard on it

@@ -6,8 +6,9 @@ module Rungs
     # a focus two thirds of them in the range and half with numbers for the aim.
     class Fitting
       # With how few items a set is still one; how often it is drawn, by its place in the day, and where items of late
-      # may come again.
-      LEAST, TRIES, AGAIN = 3, Hash.new(8).merge(focus: 48).freeze, { focus: 300 }.freeze
+      # may come again; after how many draws without an item for the aim, or that were there before, no other is
+      # expected.
+      LEAST, TRIES, AGAIN, NONE = 3, Hash.new(8).merge(focus: 48).freeze, { focus: 200 }.freeze, 10
       IN_RANGE, FOR_AIM = Rational(2, 3), Rational(1, 2)
       # Where any problem in the range will do.
       OPEN = %i[warm_up story].freeze
@@ -26,12 +27,16 @@ module Rungs
       def draw(kind, role, random, unlike:)
         return if beyond?(kind)
 
-        tries = unlike ? TRIES[role] : AGAIN.fetch(role, TRIES[role])
+        tries, seen, some = unlike ? TRIES[role] : AGAIN.fetch(role, TRIES[role]), Hash.new(0), false
         tries.times do |try|
+          return nil if role == :focus && ((try == NONE && !some) || try - seen.size > NONE)
+
           seed = random.rand(1..9999)
           items = kind.data(seed: seed, count: count(kind, try))
           return nil unless OPEN.include?(role) || of_operation?(kind, items)
 
+          seen[items] += 1
+          some ||= role == :focus && problems(kind, items).any? { |problem| @aim.fits?(problem.parts.sort) }
           return [seed, items] if fits?(kind, role, items) && !(unlike && of_late?(kind, items))
         end
         nil
@@ -69,9 +74,8 @@ module Rungs
       end
 
       def for_aim?(asked)
-        facts = @facts ||= @aim.facts.to_set
         asked.count { |problem| problem.band == @aim.range } >= IN_RANGE * asked.size &&
-          asked.count { |problem| facts.include?(problem.parts.sort) } >= FOR_AIM * asked.size
+          asked.count { |problem| @aim.fits?(problem.parts.sort) } >= FOR_AIM * asked.size
       end
 
       def largest = Activity::Option.round(@aim.band.largest)

@@ -58,14 +58,14 @@ module Rungs
       # @param date [Date]
       # @param now [Candidates::Candidate, nil] what was it the day before
       # @param stayed [Integer] for how many days it has been
-      # @return [Array<Candidates::Candidate>] the best first
+      # @return [Array<Candidates::Candidate>] the best first; what was there too often last, since every day has one
       def for(date, now: nil, stayed: 0)
-        found = in_order(now&.kind).select { |each| fresh_enough?(each, date) }
-        return found unless now
+        found, too_often = in_order(now&.kind).partition { |each| fresh_enough?(each, date) }
+        return found + too_often unless now
 
         again, others = found.partition { |each| each.kind == now.kind }
         again = again.partition { |each| picture(each) == picture(now) }.flatten(1)
-        over?(stayed) ? others + again : again + others
+        (over?(stayed) ? others + again : again + others) + too_often
       end
 
       def over?(stayed) = stayed >= @stays

@@ -14,7 +14,7 @@ module Rungs
         @focus = []
         @times = Hash.new(0)
         @due = due.dup
-        @taken = recent.dup
+        @taken = recent.to_set
         @used = Hash.new(0)
       end
 
@@ -53,7 +53,7 @@ module Rungs
       # A part of that day.
       def keep(date, kind, items, things)
         @due.delete(kind.id) if due(kind, date)
-        @taken.concat(items.map { |data| [kind.id, data] })
+        @taken.merge(items.map { |data| [kind.id, data] })
         things.each do |thing|
           @used[thing] += 1
           @met[thing] = date

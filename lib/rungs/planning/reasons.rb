@@ -20,8 +20,7 @@ module Rungs
       def focus(problems)
         return news if @news
 
-        facts = @aim.facts
-        shown = problems.find { |problem| facts.include?(problem.parts.sort) }
+        shown = problems.find { |problem| @aim.fits?(problem.parts.sort) }
         lets = "; #{shown.expression} lets #{Strategy::Rung.at(@aim.rung).title.downcase} show" if shown
         Rungs.capital("#{heard_here}#{lets}.")
       end

@@ -77,11 +77,10 @@ module Rungs
         band.partners && history.partners? ? aims - [4] : aims
       end
 
-      # @return [Array<Array<Integer>>, nil] the facts of a band whose numbers fit an aim; nil where none is aimed at
-      def facts(operation, band, aim)
-        return unless aim.between?(1, 4)
-
-        fitting(operation, band, [aim - 1, 1].max, aim).map { |each| each.problem.fact }.uniq
+      # Whether the numbers of a fact fit an aim, either way round.
+      # @param fact [Array(Integer, Integer)]
+      def aims?(operation, fact, aim)
+        [fact, fact.reverse].any? { |pair| fits?(Problem::Pool.bare(operation, *pair), aim) }
       end
 
       # What works towards the aim, that of most use first: of each move hoped for, what practises it.

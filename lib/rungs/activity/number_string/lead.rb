@@ -27,8 +27,12 @@ module Rungs
 
         private
 
-        def read(texts) = texts.map { |text| Problem::Equation.parse(text).to_problem }
+        # Each is read once, and what it invites is found once.
+        def read(texts)
+          texts.map { |text| Lead::READ.fetch(text) { Lead::READ[text] = Problem::Equation.parse(text).to_problem } }
+        end
       end
+      Lead::READ = {} # rubocop:disable Style/MutableConstant
     end
   end
 end
