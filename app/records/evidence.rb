@@ -12,7 +12,7 @@ module Records
 
     def_delegators :@estimates, :estimate, :glance, :estimate_of, :read, :heard?, :estimate_on, :worked_out_from,
                    :movement, :learnt, :known, :steps, :busiest
-    def_delegators :@answers, :slips_of_late, :heard_of, :due_facts, :all, :in_range, :before, :on_problems,
+    def_delegators :@answers, :slips_of_late, :heard_of, :due_facts, :all, :before, :on_problems,
                    :records_of, :about
     def_delegators :@tallies, :last_heard, :counts
 

@@ -320,6 +320,27 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     expect(told.map { |part| part.kind.slips.include?("start_counted") }).to eq([true])
   end
 
+  it "tells of an invented child who makes it, where two ways can be told, and no real name is in it" do
+    slip = Rungs::Planning::SharedSlip.new(id: "start_counted", names: %w[Ada Bo Cleo])
+    settings = { names: -> { Rungs::Problem::Story::NAMES.first(5) } }
+    part = week(aim("add", "bridge", 4), slips: [slip], settings: settings).days[1].parts.find(&:slip)
+    expect([part.kind.id, part.told, part.options["form"]]).to eq(["whose_way", true, "one_slipped"])
+    ways = part.items.map { |data| data[:ways] }
+    expect(ways.map { |_, wrong| wrong[:slip] }.uniq).to eq(["start_counted"])
+    expect(ways.flatten.map { |way| way[:child] } & settings[:names].call).to eq([])
+    made = part.kind.with(part.options)
+    expect(part.items.map { |data| made.item(data).answer }).not_to eq(ways.map { |_, wrong| wrong[:answer] })
+  end
+
+  it "has the sign for taking away met first, for one day, where the class knows plus" do
+    told = lambda do |signs, met = {}|
+      days = week(aim("subtract", "to10", 2), settings: { signs: signs }, met: met).days
+      days.map { |day| day.parts.find { |part| part.role == :focus }.kind.id }
+    end
+    expect(told.call("plus_equals").first(2)).to eq(%w[meet_a_sign jump_track])
+    expect([told.call("all"), told.call("plus", everything)].flatten).not_to include("meet_a_sign")
+  end
+
   it "brings it out in a short warm-up where nothing for the aim makes it" do
     slip = Rungs::Planning::SharedSlip.new(id: "one_short", names: %w[Ada Bo Cleo])
     wanted = week(aim("add", "tens", 3), slips: [slip], met: everything).days[1].parts

@@ -32,13 +32,6 @@ module Records
       # @return [Array<Heard>] everything heard of a child
       def all(child) = (@all ||= {})[child.id] ||= heard({ child_id: child.id })
 
-      # @param band [String]
-      # @return [Hash{Integer => Array<Rungs::Progress::Record>}] by child, all that was heard in a range
-      def in_range(band)
-        there = heard({ child_id: @classroom.children.map(&:id) }, Sequel[:posed][:band] => band)
-        there.group_by(&:child_id).transform_values { |all| all.map(&:record) }
-      end
-
       # @return [Array<Heard>] of everybody, all that was heard before a day
       def before(day)
         heard({ child_id: @classroom.children.map(&:id), happened_at: nil...@classroom.midnight(day) })

@@ -30,6 +30,19 @@ module Rungs
         [*heard(random), *invented].first(count)
       end
 
+      # One invented child slips, as children of the class did.
+      # @param asked [Problem]
+      # @param slip [Slip] that can be made on it
+      # @return [Hash] the data of an item
+      def slipped_on(asked, slip, random)
+        names, path = names(random), asked.paths.select { |each| each.rung.between?(2, 4) }.sample(random: random)
+        { problem: asked.to_s, ways: [right(names[0], path),
+                                      { child: names[1], slip: slip.id, answer: wrong(slip, asked).first }] }
+      end
+
+      # Whether that slip can be made on a problem.
+      def slips_on?(asked, slip) = wrong(slip, asked).any?
+
       def problem_of(data) = problem(data[:problem])
 
       def item(data)
@@ -100,7 +113,7 @@ module Rungs
         { child: name, slip: possible.id, answer: wrong(possible, asked).first }
       end
 
-      def wrong(slip, asked) = slip.answers(asked) - [asked.answer]
+      def wrong(slip, asked) = slip.answers(asked).compact - [asked.answer]
 
       # A way drawn step by step; a slip is only told, so that nothing wrong stands as a picture.
       def told(way, asked)

@@ -46,13 +46,18 @@ module Rungs
       }.freeze
       private_constant :TABLE
 
+      # Before taking away in the first numbers a class meets its sign, where it knows the others.
+      SIGN, SIGNS, FIRST = "minus", %w[plus plus_equals].freeze, %w[to5 to10].freeze
+
       # @param aim [Aim]
       # @param memory [Memory]
       # @param days [Integer] of the week
-      def initialize(aim, memory, days:)
+      # @param signs [String, nil] that the class has met, as it is set
+      def initialize(aim, memory, days:, signs: nil)
         @aim = aim
         @memory = memory
         @stays = STAYS[days]
+        @signs = signs
       end
 
       # @param date [Date]
@@ -61,7 +66,7 @@ module Rungs
       # @return [Array<Candidates::Candidate>] the best first; what was there too often last, since every day has one
       def for(date, now: nil, stayed: 0)
         found, too_often = in_order(now&.kind).partition { |each| fresh_enough?(each, date) }
-        return found + too_often unless now
+        return sign + found + too_often unless now
 
         again, others = found.partition { |each| each.kind == now.kind }
         again = again.partition { |each| picture(each) == picture(now) }.flatten(1)
@@ -74,6 +79,15 @@ module Rungs
       def picture(candidate) = candidate.options.slice(*PICTURES)
 
       private
+
+      # For one day, once.
+      def sign
+        kind = Activity::MeetASign
+        meets = SIGNS.include?(@signs) && @aim.operation == "subtract" && FIRST.include?(@aim.range)
+        return [] if !meets || @memory.known?(kind)
+
+        [Candidates::Candidate.new(kind: kind, options: { **kind.sets_for(@aim).first, "sign" => SIGN })]
+      end
 
       # Those of the table from what was there last on, in their own picture, then in others; then whatever else acts
       # the aim out.

@@ -50,9 +50,35 @@ module Rungs
           @kinds[[candidate.kind.id, candidate.options]] ||= candidate.kind.with(candidate.options, @settings)
         end
 
+        # An invented child who makes a slip, on numbers for the aim; nothing where that cannot be.
+        # @param slip [SharedSlip]
+        # @return [Array(Candidates::Candidate, Array<Hash>), nil]
+        def invented(slip, random)
+          candidate = Candidates::Candidate.new(kind: TOLD, options: { **TOLD.sets_for(aim).first, "form" => SLIPPED })
+          return unless aim.operation == "add" && TOLD.suits.aim?(aim) && wanted?(candidate)
+
+          items = kind(candidate).then do |made|
+            slipping(slip.id, random).select { |asked, found| made.slips_on?(asked, found) }.first(TOLD.usual)
+                                     .map { |asked, found| made.slipped_on(asked, found, random) }
+          end
+          [candidate, items] if items.any?
+        end
+
         def fitting = @fitting ||= Fitting.new(aim, memory)
         def reasons = @reasons ||= Reasons.new(standing, aim, memory, news: @things)
         def book = @settings[:book]&.call || Problem::Book::USUAL
+
+        # What tells of an invented child, and how.
+        TOLD, SLIPPED = Activity::WhoseWay, "one_slipped"
+        private_constant :TOLD, :SLIPPED
+
+        # Problems for the aim, each with a slip that can come there.
+        def slipping(id, random)
+          facts = aim.band.telling_facts.shuffle(random: random).lazy.select { |fact| aim.fits?(fact) }
+          asked = facts.map { |fact| Problem::Pool.bare(aim.operation, *fact.reverse) }
+          asked.map { |problem| [problem, Slip.for(problem).find { |slip| slip.id == id }] }.select(&:last)
+        end
+        private :slipping
 
         protected
 
@@ -63,7 +89,7 @@ module Rungs
           known = things || standing.unheard? ? [] : by_heart
           @candidates = Candidates.new(
             aim: aim, back_to: back_to, memory: memory, stories: stories, has: @has,
-            focus: Focus.new(aim, memory, days: @days), things: things, by_heart: known
+            focus: Focus.new(aim, memory, days: @days, signs: @settings[:signs]), things: things, by_heart: known
           )
         end
 

@@ -56,13 +56,18 @@ module Rungs
 
           found = @choice.candidates.for(role, story: @story, focus: focus, stayed: stayed, date: @date,
                                                random: @random)
-          in_order(found.select { |each| wanted?(each, role) }, role).each do |each, unlike|
-            made = set(each, role, unlike) and return place(each, role, minutes, made)
-          end
-          nil
+          first_set(found, role, minutes) || (first_set(found, role, minutes, new: true) if role == :focus)
         end
 
         private
+
+        # Every day has a focus, if a new one.
+        def first_set(found, role, minutes, new: false)
+          in_order(found.select { |each| wanted?(each, role) }, role).each do |each, unlike|
+            made = set(each, role, unlike, new: new) and return place(each, role, minutes, made)
+          end
+          nil
+        end
 
         # Nothing twice on a day, but the focus once more to practise with other numbers.
         def wanted?(candidate, role)
@@ -81,21 +86,22 @@ module Rungs
         end
 
         # @param unlike [Boolean] whether items of late are left out
+        # @param new [Boolean] whether it may be new in any case
         # @return [Hash, nil] range, options, seed, items, and what is new; nil where it cannot be
-        def set(candidate, role, unlike)
+        def set(candidate, role, unlike, new: false)
           options = candidate.options
           range = Activity::Ranged.of(options) || options["band"] || @choice.aim.range
           return known_by_half(range) if candidate.kind == Activity::PRACTISED
 
           things = Novelty.things(candidate.kind, options, situation: options["situation"])
-          new = @choice.new_of(things)
-          return if new.size > (may_be_new?(role) ? 1 : 0)
+          fresh = @choice.new_of(things)
+          return if fresh.size > (new || may_be_new?(role) ? 1 : 0)
 
           made = @choice.kind(candidate)
           seed, items = @choice.fitting.draw(made, role, @random, unlike: unlike)
           return unless items
 
-          { range: range, options: options, seed: seed, items: items, things: things, fresh: new.first,
+          { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first,
             **(candidate.kind == Activity::POSED ? @numbers.of(made, items) : {}) }
         end
 
@@ -157,19 +163,32 @@ module Rungs
           brought_out(found, :warm_up, slips.first) unless aimed
         end
 
+        # An invented child made it; else what makes it.
         # @return [Part, nil]
         def brought_out(found, role, slip)
+          told = role == :practise && !@kinds.include?(Activity::WhoseWay) && @choice.invented(slip, @random)
+          return found[role] = marked(told_of(*told, found[role].minutes), slip) if told
+
           way = role == :practise ? :bringing_out : :warming_up_for
           there = @choice.candidates.public_send(way, slip.id, @random)
           others = there.partition { |each| !@kinds.include?(each.kind) }.flatten(1)
           others.each do |each|
             made = set(each, role, true) or next
             minutes = role == :practise ? found[role].minutes : SLIP_MINUTES
-            part = place(each, role, minutes, made)
-            part.slip, part.reason = slip.id, @choice.reasons.slip(slip)
-            return found[role] = part
+            return found[role] = marked(place(each, role, minutes, made), slip)
           end
           nil
+        end
+
+        def told_of(candidate, items, minutes)
+          place(candidate, :practise, minutes,
+                { range: @choice.aim.range, options: candidate.options, seed: @seed, items: items, told: true,
+                  fresh: nil, things: Novelty.things(candidate.kind, candidate.options) })
+        end
+
+        def marked(part, slip)
+          part.slip, part.reason = slip.id, @choice.reasons.slip(slip)
+          part
         end
       end
     end
