@@ -34,6 +34,8 @@ module Rungs
       def drawn_in_range(seed, count)
         random = Random.new(seed)
         wanted = count || self.class.usual
+        whole = whole_set(seed, wanted) and return whole
+
         there, different = most ? pool(seed % POOLS) : fallen_in_range(random, wanted)
         least = [LEAST, count.to_i].max
         if there.size < least || different < LEAST
@@ -42,6 +44,15 @@ module Rungs
         end
 
         most ? there.sample(wanted, random: random) : there.first(wanted)
+      end
+
+      # As it is drawn without a range, where it keeps to it: then all holds that holds for a set.
+      # @return [Array<Hash>, nil]
+      def whole_set(seed, wanted)
+        return if most && wanted > most
+
+        drawn = draw(Random.new(seed), wanted)
+        drawn if wanted >= LEAST && in_range(drawn).size == drawn.size
       end
 
       # @return [Array(Array<Hash>, Integer)] those that fell in the range, and how many of them are different
