@@ -14,7 +14,7 @@ RSpec.describe "A lesson in parts", type: :feature do
   def work_elsewhere
     recorder = Records::Recorder.new(room, teacher[0])
     { 0 => [[2, 3], "count_all"], 1 => [[28, 5], "make_ten"] }.each do |place, (parts, code)|
-      (1..3).each do |back|
+      (5..7).each do |back|
         posed = pose(room, parts, at: Time.now - (86_400 * back), day: room.today - back)
         recorder.record(child: room.children[place], problem: posed, code: code, happened_at: posed.posed_at,
                         client_key: SecureRandom.uuid)

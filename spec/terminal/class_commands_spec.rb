@@ -87,7 +87,7 @@ RSpec.describe "bin/rungs with a file of records" do
 
   it "proposes a week with its reasons, whom to hear and what to bring, the same again" do
     week = told("week", records, "--from", "2026-11-23", "--days", "3", "--minutes", "20")
-    expect(week).to include("aim" => { "operation" => "add", "range" => "bridge", "rung" => "part_whole" },
+    expect(week).to include("aim" => { "operation" => "add", "range" => "bridge", "rung" => "count_on" },
                             "i_can" => include("I can"), "edges" => { "Ada" => "bridge" })
     expect(week["days"].map { |day| day["date"] }).to eq(%w[2026-11-23 2026-11-24 2026-11-25])
     expect(week["days"].map { |day| day["minutes"] }).to all(be_between(17, 23))
@@ -98,6 +98,16 @@ RSpec.describe "bin/rungs with a file of records" do
     expect(week["bring"]).to all(include("thing", "in_all"))
     expect(told("week", records, "--from", "2026-11-23", "--days", "3", "--minutes", "20")).to eq(week)
     expect(run("week", records, "--from", "2026-11-23").first).to include("min", "hear")
+    focus = lambda do |*more|
+      told("week", records, "--from", "2026-11-23", *more)["days"].first["parts"].find { |part| part["role"] == "focus" }
+    end
+    first = focus.call["activity"]
+    days = %w[18 19 20].map { |day| "#{first}:2026-11-#{day}" }.join(",")
+    expect(focus.call("--done", days)["activity"]).not_to eq(first)
+    { %w[--done twins] => /what was done is written as/, %w[--done twins:2026-11-40] => /no day/,
+      %w[--done hopping:2026-11-20] => /no activity/ }.each do |more, words|
+      expect(run("week", records, "--from", "2026-11-23", *more)[1, 2]).to match([words, 2])
+    end
     { %w[--days 99] => /days is a number/, %w[--minutes 2] => /minutes is a number/ }.each do |more, words|
       expect(run("week", records, "--from", "2026-11-23", *more)[1, 2]).to match([words, 2])
     end

@@ -35,6 +35,9 @@ module Pages
       # @return [Array<StorySet>]
       def sets = @sets ||= StorySet.of(draft.problem, standing)
 
+      # What the form holds of the sets, which is not asked for again with other numbers.
+      def fields_of_sets = %w[easier harder].flat_map { |level| ["#{level}[]", "#{level}_situation"] }.join(",")
+
       # Where most work elsewhere than these numbers: how many of how many, and where.
       # @return [Array(Integer, Integer, String), nil]
       def elsewhere = (Rungs::Planning::StorySets.elsewhere(draft.problem, standing) if sets.any?)
