@@ -99,7 +99,9 @@ RSpec.describe "bin/rungs with a file of records" do
     expect(told("week", records, "--from", "2026-11-23", "--days", "3", "--minutes", "20")).to eq(week)
     expect(run("week", records, "--from", "2026-11-23").first).to include("min", "hear")
     focus = lambda do |*more|
-      told("week", records, "--from", "2026-11-23", *more)["days"].first["parts"].find { |part| part["role"] == "focus" }
+      told("week", records, "--from", "2026-11-23", *more)["days"].first["parts"].find do |part|
+        part["role"] == "focus"
+      end
     end
     first = focus.call["activity"]
     days = %w[18 19 20].map { |day| "#{first}:2026-11-#{day}" }.join(",")
