@@ -33,7 +33,7 @@ took = Array.new(CLASSES) do |seed|
   end
   slip = Rungs::Planning::SharedSlip.new(id: slips.sample(random: random), names: [1, 2, 3])
   started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-  standing = Rungs::Planning::Standing.new(children, operation: operation, on: monday)
+  standing = Rungs::Planning::Standing.of(children, operation: operation, on: monday)
   aim = Rungs::Planning::Aim.new(operation: operation, range: range,
                                  rung: Rungs::Planning::Aim.row(range).sample(random: random))
   Rungs::Planning::ProposedWeek.new(days: Rungs::SchoolDays.from(monday, 5), seed: seed, met: met, aim: aim,

@@ -18,7 +18,7 @@ module Records
     # @return [Rungs::Planning::Standing] of the children on the list, by what was heard before that Monday
     def standing(operation)
       (@standings ||= {})[operation] ||= Rungs::Planning::Standing.new(
-        answers_by_child, operation: operation, on: @monday, year: @room.setting("year"), settled: weeks.size >= KNOWN,
+        heard.children(operation), operation: operation, on: @monday, year: @room.setting("year"), settled: weeks.size >= KNOWN,
                           aimed: weeks.select { |week| week[:operation] == operation && week[:band] == "to10" }
                                       .filter_map { |week| week[:rung] }
       )
@@ -37,11 +37,14 @@ module Records
 
     # @return [Array<Rungs::Planning::SharedSlip>]
     def slips
-      late = answers_by_child.transform_values do |all|
-        all.select { |each| each.record.day >= @monday - Rungs::Planning::SharedSlip::DAYS }
-           .map { |each| [each.record.day, Rungs::Slip.for(each.problem).map(&:id), each.slip&.id] }
+      late = Evidence.new(@room).late(@monday - Rungs::Planning::SharedSlip::DAYS...@monday).group_by(&:child_id)
+      by_child = @room.children.to_h do |child|
+        made = late.fetch(child.id, []).map do |each|
+          [each.record.day, Rungs::Slip.for(each.problem).map(&:id), each.slip&.id]
+        end
+        [child, made]
       end
-      Rungs::Planning::SharedSlip.among(late, on: @monday)
+      Rungs::Planning::SharedSlip.among(by_child, on: @monday)
     end
 
     # @return [Hash{String => Integer}] in how many lessons each situation was told
@@ -52,23 +55,14 @@ module Records
 
     # @return [Array<String>] situations at which most were not right in the last lesson that told them
     def wrong
-      last = answers.group_by(&:situation).except(nil).transform_values do |all|
-        all.select { |each| each.record.day == all.last.record.day }
-      end
-      last.select { |_, all| all.count { |each| each.record.right } * 2 <= all.size }.keys
+      last = heard.rows.group_by { |row| row.told.situation }.except(nil)
+                  .transform_values { |all| all.select { |row| row.days == all.last.days } }
+      last.select { |_, all| all.count(&:right) * 2 <= all.size }.keys
     end
 
     private
 
-    def answers = @answers ||= Evidence.new(@room).before(@monday)
-
-    # Of the children on the list.
-    def answers_by_child
-      @answers_by_child ||= begin
-        of_child = answers.group_by(&:child_id)
-        @room.children.to_h { |child| [child, of_child.fetch(child.id, [])] }
-      end
-    end
+    def heard = @heard ||= HeardBefore.new(@room, @monday)
 
     # Those that had an aim, the last first.
     def weeks
@@ -93,9 +87,9 @@ module Records
 
     # The operation of most answers of the last school days, missing parts not counted.
     def heard_most
-      days = (1..30).map { |back| @monday - back }.select { |day| Rungs::SchoolDays.school_day?(day) }.first(LATE)
-      late = answers.select { |each| each.record.day >= days.last && !each.problem.missing_part? }
-      times = late.map(&:operation).tally
+      first = (Rungs::SchoolDays.before(@monday, LATE).first - HeardBefore::EPOCH).to_i
+      late = heard.rows.select { |row| row.days >= first && !row.told.missing }
+      times = late.map { |row| row.told.operation }.tally
       times.fetch("subtract", 0) > times.fetch("add", 0) ? "subtract" : "add"
     end
   end

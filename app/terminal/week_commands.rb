@@ -54,8 +54,8 @@ module Terminal
     end
 
     def standing(rows, operation)
-      Rungs::Planning::Standing.new(rows.group_by(&:child), operation: operation, on: @on,
-                                                            year: @options.fetch(:year, "first"))
+      Rungs::Planning::Standing.of(rows.group_by(&:child), operation: operation, on: @on,
+                                                           year: @options.fetch(:year, "first"))
     end
 
     # What lessons before had: whose_way:2026-11-20, with commas between.

@@ -35,7 +35,7 @@ module ClassAsAWeekBegins
   # @param children [Hash{String => Hash, Array<Answer>}] by child, what answers takes, or answers
   def standing(children, operation: "add", **more)
     told = children.transform_values { |each| each.is_a?(Hash) ? answers(each, operation: operation) : each }
-    Rungs::Planning::Standing.new(told, operation: operation, on: MONDAY, **more)
+    Rungs::Planning::Standing.of(told, operation: operation, on: MONDAY, **more)
   end
 
   # So many children who all work on a rung in a range.

@@ -32,9 +32,11 @@ module Records
       # @return [Array<Heard>] everything heard of a child
       def all(child) = (@all ||= {})[child.id] ||= heard({ child_id: child.id })
 
-      # @return [Array<Heard>] of everybody, all that was heard before a day
-      def before(day)
-        heard({ child_id: @classroom.children.map(&:id), happened_at: nil...@classroom.midnight(day) })
+      # @param days [Range<Date>] without the last
+      # @return [Array<Heard>] of everybody, all that was heard on those days
+      def late(days)
+        times = @classroom.midnight(days.begin)...@classroom.midnight(days.end)
+        heard({ child_id: @classroom.children.map(&:id), happened_at: times })
       end
 
       # @param ids [Array<Integer>] of problems

@@ -50,6 +50,14 @@ module Records
           end
       end
 
+      # How a child stood at the end of a day, of records that are at hand.
+      # @param records [Array<Rungs::Progress::Record>] all there by that day, at least of the last weeks
+      # @return [Rungs::Progress::Estimate]
+      def as_of(child, operation, scope, day, records)
+        step = step_on(child, operation, scope, day) or return nothing(operation, scope, day)
+        Rungs::Progress::Estimate.new(records, on: day, filter: step.running.filter, knowing: step.running.knowing)
+      end
+
       # One child's, where no other's is wanted: one row is read.
       def estimate_of(child, operation, scope, on:)
         (@current ||= {})[[operation, scope]] ||=

@@ -23,14 +23,13 @@ module Rungs
         @on = on
         @year = year
         @aimed = aimed
-        @told = ranges.to_h { |range| [range, heard.telling(range)] }.reject { |_, records| records.empty? }
       end
 
       # @return [String, nil] nil where too little was heard
       def range
-        return if @told.values.sum(&:size) < LEAST
+        return if ranges.sum { |each| @heard.count(each) } < LEAST
 
-        there = carried(@on - Ready::DAYS, @on - 1) || carried_once || ranges.find { |each| @told.key?(each) }
+        there = carried(told(@on - Ready::DAYS)) || carried_once || ranges.find { |each| @heard.count(each).positive? }
         edge = ready?(there) ? following(there) : there
         edge == THROUGH_TEN || there == THROUGH_TEN ? through_ten(edge) : edge
       end
@@ -39,24 +38,31 @@ module Rungs
 
       def ranges = Ranges::OF_YEAR.fetch(@year)
       def following(range) = Ranges.following(range, @year) || range
-      def ready?(range) = Ready.in?(@heard.own, band: range, on: @on, year: @year, aimed: @aimed)
+      def ready?(range) = Ready.in?(@heard, band: range, on: @on, year: @year, aimed: @aimed)
 
-      # @return [String, nil] the highest range that carries from one day to another
-      def carried(from, to)
-        late = @told.transform_values { |records| records.select { |record| record.day.between?(from, to) } }
-        ranges.reverse.find { |range| carries?(late, range) }
-      end
+      # By range, what was heard from a day on.
+      def told(from) = ranges.to_h { |range| [range, @heard.telling(range, from: from)] }
 
-      # In any so many days of the last year: those that end or begin beside an answer.
+      # @param late [Hash{String => Array<Progress::Record>}]
+      # @return [String, nil] the highest range that carries in them
+      def carried(late) = ranges.reverse.find { |range| carries?(late, range) }
+
+      # In any so many days of the last year: those that end with an answer, or begin after one.
       def carried_once
-        days = @told.values.flatten.map(&:day).uniq
-        ends = (days + days.map { |day| day + Ready::DAYS }).uniq.select { |day| day >= @on - Ready::YEAR && day < @on }
-        found = ends.filter_map { |last| carried([last - Ready::DAYS + 1, @on - Ready::YEAR].max, last) }
+        year = told(@on - Ready::YEAR)
+        days = year.values.flatten.map(&:day).uniq
+        ends = (days + days.map { |day| day + Ready::DAYS }).uniq.select { |day| day < @on }
+        found = ends.filter_map { |last| carried(within(year, last)) }
         found.max_by { |range| ranges.index(range) }
       end
 
+      def within(year, last)
+        days = (last - Ready::DAYS + 1)..last
+        year.transform_values { |records| records.select { |record| days.cover?(record.day) } }
+      end
+
       def carries?(late, range)
-        records = late.fetch(range, [])
+        records = late.fetch(range)
         records.size >= CARRYING && records.map(&:day).uniq.size >= ON_DAYS &&
           records.count { |record| good?(record, range) } >= RIGHT * records.size && !counts_below?(late, range)
       end
@@ -68,16 +74,16 @@ module Rungs
       def counts_below?(late, range)
         below = ranges.drop(ranges.index(ABOVE)).take_while { |each| each != range }
         Ranges.beyond?(range, ABOVE) && below.any? do |each|
-          late.fetch(each, []).last(LATEST).count { |record| record.rung == 1 } >= COUNTED
+          late.fetch(each).last(LATEST).count { |record| record.rung == 1 } >= COUNTED
         end
       end
 
       # The partners of ten come first.
       def through_ten(edge)
-        shown = @told.fetch(THROUGH_TEN, []).any? do |record|
+        shown = @heard.telling(THROUGH_TEN).any? do |record|
           record.right && record.alone? && WAYS.cover?(record.rung)
         end
-        shown || @heard.history.partners? ? edge : ABOVE
+        shown || @heard.partners? ? edge : ABOVE
       end
     end
   end

@@ -2,9 +2,9 @@
 
 module Rungs
   module Planning
-    # Since when a child is ready in a range (guide 11): nobody is unready later.
+    # Whether a child is ready in a range: on some day of the last year, so nobody is unready later (guide 11).
     #
-    #   Ready.since({ "to10" => records }, band: "to10", on: monday)  # => Date or nil
+    #   Ready.in?(heard, band: "to10", on: monday)
     module Ready
       # Days that are looked back on from an answer; how long ago it may be.
       DAYS, YEAR = 42, 365
@@ -16,23 +16,18 @@ module Rungs
 
       module_function
 
-      # @param by_range [Hash{String => Array<Progress::Record>}] one child's, in the order they happened
-      # @param on [Date] the first day of the week: later records, and those of that day, are left out
+      # @param heard [Heard] of one child
+      # @param on [Date] the first day of the week
       # @param year ["first", "kindergarten"]
       # @param aimed [Boolean] whether weeks have aimed at every rung of the range
-      # @return [Date, nil]
-      def since(by_range, band:, on:, year: "first", aimed: false)
-        told = by_range.fetch(band, []).select { |record| record.on_ladder? && record.day < on }
-        runnings = through(told, band)
-        last = told.each_index.find do |index|
+      def in?(heard, band:, on:, year: "first", aimed: false)
+        told = heard.telling(band)
+        told.each_index.reverse_each.any? do |index|
           day = told[index].day
-          told[index + 1]&.day != day && day >= on - YEAR && enough?(told.take(index + 1), day, band) &&
-            there?(runnings[index].estimate(on: day).working, by_range, band, day, year, aimed)
+          last = told[index + 1]&.day != day
+          last && day >= on - YEAR && enough?(told, index, band) && there?(heard, band, day, year, aimed)
         end
-        told[last].day if last
       end
-
-      def in?(...) = !since(...).nil?
 
       # @return [Integer, nil] the rung that a range asks for; nil where any will do
       def rung(band, year: "first", aimed: false)
@@ -41,22 +36,13 @@ module Rungs
         band == "to10" && aimed ? COUNT_ON : PART_WHOLE
       end
 
-      # Whether there are records enough of late.
-      # @param telling [Array<Progress::Record>] on problems that tell
-      def heard?(telling, on) = telling.count { |record| record.day >= on - DAYS && record.day < on } >= RECORDS
-
-      def through(records, band)
-        runnings = []
-        Progress::Running.through(records, Progress::Scope.in_band(band)) { |running, _| runnings << running }
-        runnings
-      end
-
-      # @param told [Array<Progress::Record>] up to that day
-      def enough?(told, day, band)
-        telling = told.select(&:tells)
-        window = telling.select { |record| record.day > day - DAYS }
+      # @param index [Integer] up to which answer
+      def enough?(told, index, band)
+        day = told[index].day
+        first = (0..index).bsearch { |place| told[place].day > day - DAYS }
+        window = told[first..index]
         many?(window, band) && window.count(&:right) >= RIGHT * window.size &&
-          telling.last(LAST).count { |record| !record.right } < WRONG
+          told[[index - LAST + 1, 0].max..index].count { |record| !record.right } < WRONG
       end
 
       def many?(window, band)
@@ -70,16 +56,13 @@ module Rungs
       def spread?(records) = records.map(&:fact).uniq.size >= FACTS && records.map(&:day).uniq.size >= ON_DAYS
 
       # Beginners to ten must have shown parts, or known facts, to five.
-      def there?(working, by_range, band, day, year, aimed)
+      def there?(heard, band, day, year, aimed)
         least = rung(band, year: year, aimed: aimed)
-        return working.to_i >= least if least
-        return true unless band == "to10"
+        return heard.rung_on(band, day).to_i >= least if least
 
-        first = by_range.fetch("to5", []).select { |record| record.day <= day }
-        scope = Progress::Scope.in_band("to5")
-        Progress::Estimate.of(first, on: day, scope: scope).working.to_i >= PART_WHOLE
+        band != "to10" || heard.rung_on("to5", day).to_i >= PART_WHOLE
       end
-      private_class_method :through, :enough?, :many?, :spread?, :there?
+      private_class_method :enough?, :many?, :spread?, :there?
     end
   end
 end

@@ -17,17 +17,22 @@ module Rungs
       #   order they happened
       # @param operation ["add", "subtract"]
       # @param on [Date] the first day of the week
+      def self.of(children, operation:, on:, **more)
+        heard = children.transform_values { |answers| Heard.new(answers, operation, before: on) }
+        new(heard, operation: operation, on: on, **more)
+      end
+
+      # @param children [Hash{Object => Heard}]
       # @param year ["first", "kindergarten"]
       # @param aimed [Array<Integer>] the rungs that weeks have aimed at to ten
       # @param settled [Boolean] whether the class was got to know long enough, whatever was heard
       def initialize(children, operation:, on:, year: "first", aimed: [], settled: false)
-        @heard = children.transform_values { |answers| Heard.of(answers, operation, before: on) }
+        @heard = children
         @operation = operation
         @on = on
         @year = year
         @settled = settled
         @aimed = (Aim.row("to10", year) - aimed).empty?
-        @estimates = Hash.new { |all, range| all[range] = {} }
       end
 
       # @return [Hash{Object => String}] child → range; without those of whom too little was heard
@@ -46,7 +51,7 @@ module Rungs
 
       # Whether a range is new to the class: few have two records there that tell.
       def new_to?(range) = met(range) < MET * size
-      def met(range) = @heard.values.count { |heard| heard.telling(range).size >= Heard::LEAST }
+      def met(range) = @heard.values.count { |heard| heard.count(range) >= Heard::LEAST }
 
       # @return [Hash{Object => String}] who works two ranges or more from this one, and where
       def far_from(range) = edges.select { |_, edge| Ranges.apart(edge, range) >= 2 }
@@ -78,23 +83,19 @@ module Rungs
       def on_rung(range, rung) = names.select { |child| estimate(child, range).working == rung }
 
       # @return [Progress::Estimate] of a child in a range, as the week begins
-      def estimate(child, range)
-        @estimates[range][child] ||= Progress::Estimate.of(
-          @heard.fetch(child).for_aim(range), on: on - 1, scope: Progress::Scope.of(operation, range)
-        )
-      end
+      def estimate(child, range) = @heard.fetch(child).estimate(range)
 
       # Whether a child is ready in a range; whether enough was heard there of late to say so.
-      def ready?(child, range) = Ready.in?(@heard.fetch(child).own, band: range, on: on, year: year, aimed: @aimed)
-      def enough?(child, range) = Ready.heard?(@heard.fetch(child).telling(range), on)
+      def ready?(child, range) = Ready.in?(@heard.fetch(child), band: range, on: on, year: year, aimed: @aimed)
+      def enough?(child, range) = @heard.fetch(child).telling(range, from: on - Ready::DAYS).size >= Ready::RECORDS
 
       # Whether a child has the partners of ten.
-      def partners?(child) = @heard.fetch(child).history.partners?
+      def partners?(child) = @heard.fetch(child).partners?
 
       # @param range [String] with those below it
       # @return [Array<Array<Integer>>] facts, as they are known, that half of the class knows
       def known_by_half(range)
-        known = @heard.values.flat_map { |heard| heard.history.known.select { |_, stands| stands }.keys }.tally
+        known = @heard.values.flat_map(&:known).tally
         known.filter_map { |fact, times| fact if times * 2 >= size && !Ranges.beyond?(band_of(fact), range) }
       end
 
@@ -113,12 +114,12 @@ module Rungs
 
       # @return [Integer, nil] nil where a child has no aim there
       def vote(child, range, row)
-        estimate, history = estimate(child, range), @heard.fetch(child).history
+        estimate, heard = estimate(child, range), @heard.fetch(child)
         return Aim.first(range, year) unless estimate.enough?
-        return Aim::BEGINNING if range == "to5" && history.stumbling?(range)
+        return Aim::BEGINNING if range == "to5" && heard.stumbling?(range)
         return if estimate.knows? || estimate.aim_from.nil?
 
-        aim = Progress::NextProblems.aim(estimate.aim_from, operation, range, year: year, history: history)
+        aim = Progress::NextProblems.aim(estimate.aim_from, operation, range, year: year, history: heard)
         aim if row.include?(aim)
       end
 
