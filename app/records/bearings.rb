@@ -18,9 +18,8 @@ module Records
     # @return [Rungs::Planning::Standing] of the children on the list, by what was heard before that Monday
     def standing(operation)
       (@standings ||= {})[operation] ||= Rungs::Planning::Standing.new(
-        heard.children(operation), operation: operation, on: @monday, year: @room.setting("year"), settled: weeks.size >= KNOWN,
-                          aimed: weeks.select { |week| week[:operation] == operation && week[:band] == "to10" }
-                                      .filter_map { |week| week[:rung] }
+        heard.children(operation), operation: operation, on: @monday, year: @room.setting("year"),
+                                   settled: weeks.size >= KNOWN, aimed: aimed(operation)
       )
     end
 
@@ -61,6 +60,11 @@ module Records
     end
 
     private
+
+    # The rungs that weeks have aimed at to ten.
+    def aimed(operation)
+      weeks.filter_map { |week| week[:rung] if week[:operation] == operation && week[:band] == "to10" }
+    end
 
     def heard = @heard ||= HeardBefore.new(@room, @monday)
 

@@ -14,11 +14,17 @@ module Records
       @lesson = lesson
     end
 
-    def parts
-      @parts ||= LessonPart.there.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all.each do |part|
-        part.associations[:lesson] = @lesson
-      end
+    # Reads the parts of several lessons at once.
+    def self.read(lessons)
+      there = LessonPart.there.where(lesson_id: lessons.map(&:id)).order(:place, :id).eager(:runs).all
+      by_lesson = there.group_by(&:lesson_id)
+      lessons.each { |lesson| lesson.course.hold(by_lesson.fetch(lesson.id, [])) }
     end
+
+    def parts = @parts || hold(LessonPart.there.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all)
+
+    # @param parts [Array<LessonPart>] of this lesson, in order
+    def hold(parts) = @parts = parts.each { |part| part.associations[:lesson] = @lesson }
 
     def minutes = parts.sum(&:minutes)
     def current = parts.find(&:running?)

@@ -10,8 +10,8 @@ module Records
     # Days for which a slip is of late.
     SLIP_DAYS = 56
 
-    def_delegators :@estimates, :estimate, :glance, :as_of, :estimate_of, :read, :heard?, :estimate_on, :worked_out_from,
-                   :movement, :learnt, :known, :steps, :busiest
+    def_delegators :@estimates, :estimate, :glance, :as_of, :estimate_of, :read, :heard?, :estimate_on,
+                   :worked_out_from, :movement, :learnt, :known, :steps, :busiest
     def_delegators :@answers, :slips_of_late, :heard_of, :due_facts, :all, :late, :on_problems,
                    :records_of, :about
     def_delegators :@tallies, :last_heard, :counts

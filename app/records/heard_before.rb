@@ -4,7 +4,7 @@ module Records
   # What was heard in a class before a day, as plans ask for it: the bare rows are read at once, and made into records
   # only where they are looked at; how a child stood is what the ledger keeps.
   class HeardBefore
-    # Of an answer: the child, the problem, the day counted from EPOCH, the rung, whether it was right, how it was helped.
+    # Of an answer: the child, the problem, the day counted from EPOCH, the rung, whether it was right, and the help.
     Row = Struct.new(:child_id, :problem_id, :days, :rung, :right, :help, :told, :record)
     # Of its problem.
     Told = Struct.new(:operation, :band, :tells, :missing, :affords, :fact, :exact, :situation)

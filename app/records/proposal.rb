@@ -24,9 +24,7 @@ module Records
         @week.settle # holds the week's row
         @week.forget
         open = days_to_come.select { |date| @week.parts_on(date).empty? }
-        planner(open, without: without).days.each do |day|
-          day.parts.each { |part| plan(day.date, part) }
-        end
+        plan(planner(open, without: without).days) if open.any?
         @week.forget
       end
     end
@@ -112,9 +110,16 @@ module Records
     # Another for each week, the same for the same.
     def seed_of(seed) = (@week.monday.jd % 9999) + seed
 
-    def plan(date, part)
-      course = @room.lesson_for(date).course
-      course.plan(part.kind.id, minutes: part.minutes, details: details(part))
+    # All parts at once, on days that have nothing.
+    # @param days [Array<Rungs::Planning::ProposedWeek::Day>]
+    def plan(days)
+      lessons = @room.lessons_for(days.map(&:date))
+      LessonPart.multi_insert(days.flat_map do |day|
+        day.parts.each_with_index.map do |part, place|
+          { classroom_id: @room.id, lesson_id: lessons.fetch(day.date), place: place + 1, kind: part.kind.id,
+            minutes: part.minutes, details: details(part).kept }
+        end
+      end)
     end
 
     # Items that were told are kept themselves; of a story with whom each set of numbers is for.
@@ -146,6 +151,7 @@ module Records
     def recent
       days = Rungs::SchoolDays.before(@week.monday, Rungs::Planning::ProposedWeek::AGAIN).first..@week.monday + 6
       parts = parts_between(days).there.eager(:lesson).all
+      parts.each { |part| part.lesson.associations[:classroom] = @room }
       parts.flat_map { |part| part.items.all_data.map { |data| [part.kind, data] } }
     end
   end

@@ -174,7 +174,8 @@ module Records
     # @return [Hash{Integer => Rungs::Progress::Record}] by child
     def latest
       @latest ||= begin
-        ids = parts.select(&:beside?).flat_map { |part| part.problems_dataset.select_map(:id) }
+        checks = parts.select(&:beside?).map(&:id)
+        ids = checks.empty? ? [] : @room.problems_dataset.unordered.where(part_id: checks).select_map(:id)
         heard = ids.empty? ? [] : Evidence.new(@room).on_problems(ids)
         heard.group_by(&:child_id).transform_values { |all| all.last.record }
       end
@@ -184,15 +185,19 @@ module Records
     def kept = @kept ||= row.first || {}
 
     def keep_row(**values)
-      DB[:weeks].insert_conflict(target: %i[classroom_id monday], update: values)
+      DB[:weeks].disable_insert_returning.insert_conflict(target: %i[classroom_id monday], update: values)
                 .insert(classroom_id: @room.id, monday: monday, **values)
       @kept = nil
     end
 
     def lessons
-      @lessons ||= @room.lessons_dataset.where(held_on: monday..monday + 6).all.to_h do |lesson|
-        lesson.associations[:classroom] = @room
-        [lesson.held_on, lesson]
+      @lessons ||= begin
+        there = @room.lessons_dataset.where(held_on: monday..monday + 6).all
+        Course.read(there)
+        there.to_h do |lesson|
+          lesson.associations[:classroom] = @room
+          [lesson.held_on, lesson]
+        end
       end
     end
   end

@@ -13,7 +13,14 @@ module Records
         { **pictured, turned: setting("turned"), minus: setting("minus").tr("_", " "), signs: setting("signs"),
                       facts: ->(operation) { due_facts[operation] }, names: -> { called },
                       book: -> { book },
-                      ways_heard: -> { lesson_on(today)&.ways_heard } }
+                      ways_heard: -> { ways_heard } }
+      end
+
+      # Two ways of today's lesson, looked for once.
+      def ways_heard
+        return @ways_heard if defined?(@ways_heard)
+
+        @ways_heard = lesson_on(today)&.ways_heard
       end
 
       # First names, as they are called out.

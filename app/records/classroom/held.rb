@@ -9,6 +9,17 @@ module Records
       # That day's lesson as it is, begun here where there was none.
       def lesson_for(day) = lesson_on(day) || start_lesson(day)
 
+      # Those of several days, begun where there were none.
+      # @return [Hash{Date => Integer}] the id of each
+      def lessons_for(days)
+        there = lessons_dataset.unordered.where(held_on: days)
+        missing = days - there.select_map(:held_on)
+        Lesson.dataset.insert_conflict(target: %i[classroom_id held_on]).multi_insert(
+          missing.map { |day| { classroom_id: id, held_on: day, created_at: Time.now } }
+        )
+        there.select_hash(:held_on, :id)
+      end
+
       # Starts that day's lesson, or finds it already started.
       def start_lesson(day)
         Lesson.dataset.insert_conflict(target: %i[classroom_id held_on])

@@ -3,7 +3,7 @@
 module Records
   class HeardBefore
     # Of one child, in one operation, as Rungs::Planning::Heard has it.
-    class OfChild < Rungs::Planning::Heard
+    class OfChild
       History = Rungs::Progress::NextProblems::History
       PARTNERS = History::PARTNERS
       private_constant :History, :PARTNERS
@@ -17,7 +17,7 @@ module Records
         @estimates = {}
       end
 
-      def enough? = own.values.sum(&:size) >= LEAST
+      def enough? = own.values.sum(&:size) >= Rungs::Planning::Heard::LEAST
       def count(range) = own.fetch(range, []).count { |row| row.told.tells }
 
       def telling(range, from: nil)
@@ -60,7 +60,7 @@ module Records
       def history(rows) = History.new(made(rows))
 
       def estimate_of(records, range)
-        Rungs::Progress::Estimate.of(records, on: @before - 1, scope: scope(range))
+        Rungs::Progress::Estimate.of(records, on: @before - 1, scope: Rungs::Progress::Scope.of(@operation, range))
       end
 
       def kept(records, range)

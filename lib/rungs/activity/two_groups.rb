@@ -81,9 +81,11 @@ module Rungs
 
       # Each fact once, whichever way round; as on dice, to six.
       def pairs
-        most = option(:lie) == "dice" ? 6 : option(:to)
-        all = (1..most).flat_map { |first| (first..most).map { |second| [first, second] } }
-        all.select { |pair| pair.sum <= option(:to) }
+        @pairs ||= begin
+          most = option(:lie) == "dice" ? 6 : option(:to)
+          all = (1..most).flat_map { |first| (first..most).map { |second| [first, second] } }
+          all.select { |pair| pair.sum <= option(:to) }
+        end
       end
 
       def lying(numbers, thing)

@@ -51,18 +51,22 @@ module Rungs
       def carried_once
         year = told(@on - Ready::YEAR)
         days = year.values.flatten.map(&:day).uniq
-        ends = (days + days.map { |day| day + Ready::DAYS }).uniq.select { |day| day < @on }
-        found = ends.filter_map { |last| carried(within(year, last)) }
-        found.max_by { |range| ranges.index(range) }
+        windows = (days + days.map { |day| day + Ready::DAYS }).uniq.select { |day| day < @on }
+                                                               .map { |last| within(year, last) }
+        ranges.reverse.find { |range| windows.any? { |late| carries?(late, range) } }
       end
 
+      # What was heard in so many days, looked up where it is asked for.
       def within(year, last)
-        days = (last - Ready::DAYS + 1)..last
-        year.transform_values { |records| records.select { |record| days.cover?(record.day) } }
+        Hash.new do |found, range|
+          records = year.fetch(range)
+          first = records.bsearch_index { |record| record.day > last - Ready::DAYS } || records.size
+          found[range] = records[first...(records.bsearch_index { |record| record.day > last } || records.size)]
+        end
       end
 
       def carries?(late, range)
-        records = late.fetch(range)
+        records = late[range]
         records.size >= CARRYING && records.map(&:day).uniq.size >= ON_DAYS &&
           records.count { |record| good?(record, range) } >= RIGHT * records.size && !counts_below?(late, range)
       end
@@ -74,7 +78,7 @@ module Rungs
       def counts_below?(late, range)
         below = ranges.drop(ranges.index(ABOVE)).take_while { |each| each != range }
         Ranges.beyond?(range, ABOVE) && below.any? do |each|
-          late.fetch(each).last(LATEST).count { |record| record.rung == 1 } >= COUNTED
+          late[each].last(LATEST).count { |record| record.rung == 1 } >= COUNTED
         end
       end
 

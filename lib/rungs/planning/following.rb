@@ -19,11 +19,11 @@ module Rungs
       def after(weeks, own: ->(_) { weeks.first.range })
         last = weeks.first
         other = OTHER.fetch(last.operation)
-        turned = Aim.new(operation: other, range: Ranges.nearer(own.call(other), last.range))
-        return turned if weeks.size >= WEEKS && weeks.first(WEEKS).map(&:operation).uniq.one?
+        turned = -> { Aim.new(operation: other, range: Ranges.nearer(own.call(other), last.range)) }
+        return turned.call if weeks.size >= WEEKS && weeks.first(WEEKS).map(&:operation).uniq.one?
         return Aim.new(operation: last.operation, range: last.range) unless last.rung && yield
 
-        last.above || turned
+        last.above || turned.call
       end
     end
   end
