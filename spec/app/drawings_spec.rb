@@ -7,7 +7,11 @@ RSpec.describe Drawings::Picture do
 
   it "draws every step of every activity within its frame, with words for those who do not see it" do
     Rungs::Activity::ALL.each do |activity|
-      activity.with.items(seed: 2, count: 1).flat_map(&:steps).each do |step|
+      choices = activity.options.grep_v(Rungs::Activity::Ranged::OPTION).flat_map do |option|
+        option.choices.first(4).map { |choice| { option.id => choice } }
+      end
+      kinds = [{}, *choices].map { |chosen| activity.with(chosen) }.reject { |kind| kind.most&.zero? }
+      kinds.flat_map { |kind| kind.items(seed: 2, count: 1) }.flat_map(&:steps).uniq(&:layout).each do |step|
         svg = drawn(step.layout).root
         width, height = svg["viewBox"].split.last(2).map(&:to_f)
         expect([activity.id, svg["aria-label"]]).to eq([activity.id, step.layout.alt])

@@ -14,10 +14,14 @@ module Drawings
       def bead = mark.state == :hidden ? "" : circle(21, **toned(stroke: 6))
       def card = rect(radius: 4, fill: DESK, stroke: SOFT, stroke_width: 2)
 
+      # How large its number is.
+      ON_COVER = 44
+      private_constant :ON_COVER
+
       # With the number of what lies under it, where that is told.
       def cover
         lid = rect(radius: 4, fill: DESK, stroke: "#B8C4D4", stroke_width: 3)
-        mark.text ? lid + words(mark.text, *middle, NUMERAL, font_weight: 700, fill: INK) : lid
+        mark.text ? lid + words(mark.text, *middle, ON_COVER, font_weight: 700, fill: INK) : lid
       end
 
       # A cup upside down over what is hidden: narrower above.

@@ -38,8 +38,9 @@ module Rungs
 
       # @return [Array<OtherNumbers>]
       def other_numbers
+        random = Random.new(@seed)
         standing.far_from(aim.range).map do |child, range|
-          problem = Problem::Pool.of(aim.operation, range).problems.sample(random: Random.new(@seed))
+          problem = Problem::Pool.of(aim.operation, range).problems.select(&:tells?).sample(random: random)
           OtherNumbers.new(child: child, range: range, equation: problem.to_s)
         end
       end
