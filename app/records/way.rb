@@ -34,6 +34,17 @@ module Records
                                     .select_all(:ways).select_append(:given_at).eager(:problem).all
     end
 
+    # Days for which who shared a way waits for others.
+    TURN = 14
+
+    # @param room [Classroom]
+    # @return [Array<Integer>] the children who gave a way in the days before one
+    def self.gave_of_late(room, day)
+      days = room.midnight(day - TURN)...room.midnight(day)
+      DB[:way_givers].join(:ways, id: :way_id).where(classroom_id: room.id,
+                                                     given_at: days).distinct.select_map(:child_id)
+    end
+
     many_to_one :problem, class: "Records::PosedProblem"
   end
 end

@@ -143,6 +143,24 @@ RSpec.describe "One story with several sets of numbers" do
     expect(last_response.status).to eq(404)
   end
 
+  it "names as worth sharing first who did not share in the last two weeks" do
+    ada, bo, *rest = room.children
+    numbers = [[8, 5], [9, 4], [7, 5], [8, 6]]
+    [ada, bo].each { |child| numbers.first(2).each { |parts| heard(child, parts, code: "make_ten") } }
+    rest.each do |child|
+      numbers.each { |parts| heard(child, parts, code: "count_on") }
+      [[2, 8], [3, 7], [4, 6]].each { |parts| heard(child, parts, code: "make_ten") }
+    end
+    worth = lambda do
+      body = get("#{path}?situation=add_to.result&band=bridge&numbers[]=9&numbers[]=6").body
+      body[%r{Worth sharing:</strong>\s*([^.]+)\.}, 1].to_s.split(" and ")
+    end
+    expect(worth.call).to eq([ada, bo].map(&:name))
+    Records::Way.keep({ classroom_id: room.id, problem_id: pose(room).id }, "4 + 9 = 13", child: ada)
+    DB[:way_givers].update(given_at: Time.now - 86_400)
+    expect(worth.call).to eq([bo, ada].map(&:name))
+  end
+
   it "keeps no sets of a story that has one" do
     send_form "#{path}/problems", situation: "add_to.result", words: "6 crabs. 3 more. How many?", "numbers[]": [6, 3]
     expect(room.problems_dataset.reverse(:id).first.part.details.sets).to eq({})

@@ -106,14 +106,17 @@ module Pages
         "#{SAID.fetch(first[0])} or #{SAID.fetch(second[0])}"
       end
 
-      # Two at most, who are likely to work above most others.
+      # Two at most, who are likely to work above most others; who shared of late comes after who did not.
       # @return [Array<Records::Child>]
       def worth_sharing(told)
         usual = told.expected.max_by { |rung, many| [many, -rung] }.first
         likely = told.children.compact.transform_values { |chances| chances.max_by(&:last) }
         above = likely.select { |_, (rung, chance)| rung.between?(usual + 1, 4) && chance >= 0.5 }
-        above.sort_by { |child, (_, chance)| [-chance, child.name] }.first(2).map(&:first)
+        above.sort_by { |child, (_, chance)| [shared_late.include?(child.id) ? 1 : 0, -chance, child.name] }
+             .first(2).map(&:first)
       end
+
+      def shared_late = @shared_late ||= Records::Way.gave_of_late(room, today)
 
       def situations = DraftContract::SITUATIONS.map { |id| Rungs::Problem::Situation::ALL.fetch(id) }
 
