@@ -8,7 +8,9 @@ module Rungs
       # With how few items a set is still one; how often it is drawn, by its place in the day, and where items of late
       # may come again; after how many draws without an item for the aim, or that were there before, no other is
       # expected.
-      LEAST, TRIES, AGAIN, NONE = 3, Hash.new(8).merge(focus: 48).freeze, { focus: 200 }.freeze, 10
+      LEAST, TRIES, AGAIN, NONE = 3, Hash.new(8).merge(focus: 48, story: 16).freeze, { focus: 200 }.freeze, 10
+      # So many draws of a story wait for numbers that ask for more than counting one.
+      WELL = 12
       IN_RANGE, FOR_AIM = Rational(2, 3), Rational(1, 2)
       # Where any problem in the range will do.
       OPEN = %i[warm_up story].freeze
@@ -38,6 +40,7 @@ module Rungs
 
           seen[items] += 1
           some ||= role == :focus && problems(kind, items).any? { |problem| @aim.fits?(problem.parts.sort) }
+          next if role == :story && try < WELL && !worth_telling?(problems(kind, items))
           return [seed, items] if fits?(kind, role, items) && !(unlike && of_late?(kind, items))
         end
         nil
@@ -68,6 +71,14 @@ module Rungs
         return items.none? { |data| kind.beyond?(data, largest) } if asked.empty?
 
         asked.none? { |problem| Ranges.beyond?(problem.band, @aim.range) } && (role != :focus || for_aim?(asked))
+      end
+
+      # Numbers for the aim; of the other operation such as tell how a child works.
+      def worth_telling?(asked)
+        asked.all? do |problem|
+          problem.parts.size > 2 || @aim.fits?(problem.parts.sort) ||
+            (problem.operation != @aim.operation && problem.tells?)
+        end
       end
 
       def of_operation?(kind, items)

@@ -103,7 +103,7 @@ module Rungs
 
         # The other operation has numbers of its own, never beyond those of the week.
         def stories
-          other = @other&.edges&.any? ? Ranges.nearer(@other.range, aim.range) : aim.range
+          other = @other ? Ranges.nearer(@other.range, aim.range) : aim.range
           Stories.new(operation: aim.operation, year: standing.year, told: told, wrong: @wrong, other_range: other,
                       compared: -> { memory.known?(Activity::ALL.fetch(Stories::COMPARED)) })
         end
