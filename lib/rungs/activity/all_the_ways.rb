@@ -85,6 +85,9 @@ module Rungs
         { **data, parts: parts } if parts.sum == option(:n) && (option(:zero) == "yes" || parts.min.positive?)
       end
 
+      # In order only all of them are a set.
+      def whole_set(seed, wanted) = (super if wanted >= most)
+
       def ways
         @ways ||= begin
           all = option(:parts) == 2 ? twos : threes
