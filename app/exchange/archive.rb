@@ -10,7 +10,10 @@ module Exchange
     FORMAT, VERSION = "rungs-class", 4
     CLASS, MANIFEST = "class.json", "manifest.json"
     # What a file may hold: bytes unpacked in all, of class.json, of one photo, and how many things.
-    MOST, MOST_JSON, MOST_PHOTO, MOST_THINGS = 2 * (1024**3), 256 * (1024**2), 20 * (1024**2), 20_000
+    MOST_JSON, MOST_PHOTO, MOST_THINGS = 64 * (1024**2), 20 * (1024**2), 20_000
+    MOST = Settings::LARGEST_FILE + MOST_JSON
+    # Lists and things in a class.json: three times what a class of a full year has.
+    MOST_VALUES = 1_000_000
 
     # What it holds, in words: one, many.
     WORDS = { children: %w[child children], lessons: %w[lesson lessons], observations: %w[answer answers],

@@ -77,6 +77,18 @@ RSpec.describe Exchange::Archive do
     expect(again.lessons.first.listening.first["child"]).to eq(again.children.first.id)
   end
 
+  it "comes back with a week that was proposed, its check and its numbers for everybody" do
+    week = Records::Week.new(room, Rungs::SchoolDays.monday(room.today + 7))
+    hear_everybody(room, teacher[0])
+    Records::Proposal.new(week, room.today).fill
+    again = described_class.read(written(room)).bring(make_teacher[0])
+    kinds = lambda do |of|
+      of.lessons_dataset.order(:held_on).all.map { |each| each.course.parts.map { |part| [part.kind, part.minutes] } }
+    end
+    expect(kinds.call(again)).to eq(kinds.call(room))
+    expect(kinds.call(again).flatten(1)).to include(["story_time", 0])
+  end
+
   it "fits its schema, which is published, and which another reader takes too" do
     fill
     kept = File.expand_path("../../docs/schema/class.json", __dir__)
@@ -168,6 +180,9 @@ RSpec.describe Exchange::Archive do
       changed(file) { |all| all["photos/000001.jpg"] = "<svg>" } => /no photo/,
       changed(file) { |all| all["class.json"] = "[" * 100 } => /cannot be read/,
       changed(file) { |all| all["class.json"] = "0" * (described_class::MOST_JSON + 1) } => /larger than it may be/,
+      changed(file) do |all|
+        all["class.json"] = "[#{'[],' * 1_000_001}[]]"
+      end => /class.json in that file holds more than a class/,
       with_class(file) { |all| all["children"][0]["name"] = 7 } => /children.0.name is not as/,
       with_class(file) { |all| all["extra"] = [] } => /not as the schema/,
       with_class(file) { |all| all["class"]["settings"] = { "apart" => "x" } } => /settings.apart is not as/,

@@ -80,7 +80,7 @@ module Exchange
           ref :lesson_id, "of which lesson", to: :lessons
           integer :place, "its place there", span: -SOME..SOME
           text :kind, "id of an activity", among: Rungs::Activity::ALL.ids
-          integer :minutes, "planned", span: 1..60
+          integer :minutes, "planned; 0 of what is beside another part", span: 0..60
           json :details, "options, seed, and items that were told or thrown"
           yes_no :skipped, "whether it was skipped"
           time :removed_at, "when it was taken out", none: true

@@ -40,7 +40,10 @@ module Exchange
 
       def refuse(words) = raise(Refused, words)
 
+      # What it holds is counted before it is read, however small it came.
       def parsed(text, name)
+        refuse("#{name} holds more than a class can") if text.count("[{") > MOST_VALUES
+
         JSON.parse(text, max_nesting: 20)
       rescue JSON::ParserError
         refuse("#{name} cannot be read")
