@@ -5,12 +5,16 @@ module Records
   # only where they are looked at; how a child stood is what the ledger keeps.
   class HeardBefore
     # Of an answer: the child, the problem, the day counted from EPOCH, the rung, whether it was right, and the help.
-    Row = Struct.new(:child_id, :problem_id, :days, :rung, :right, :help, :told, :record)
+    Row = Struct.new(:child_id, :problem_id, :days, :rung, :right, :help, :place, :told, :record) do
+      # As they happened.
+      def <=>(other) = [days, place] <=> [other.days, other.place]
+    end
     # Of its problem.
     Told = Struct.new(:operation, :band, :tells, :missing, :affords, :fact, :exact, :situation)
     EPOCH = Date.new(2000, 1, 1)
-    # What is older says nothing of where a child is.
-    YEARS = 2
+    # What is older says nothing of where a child is; so many days are read at once, and what lies before them by range
+    # where somebody's standing depends on it.
+    YEARS, LATE = 2, 2 * Rungs::Planning::Ready::DAYS
     POSED = %i[id operation band affords parts situation unknown equation].freeze
     private_constant :POSED
 
@@ -29,11 +33,27 @@ module Records
       (@children ||= {})[operation] ||= room.children.to_h { |child| [child, OfChild.new(self, child, operation)] }
     end
 
-    # @return [Hash{Integer => Array<Row>}] by child, in the order they happened
-    def by_child = @by_child ||= rows.group_by(&:child_id)
+    # @return [Date] since when all is read at once
+    def first = day - LATE
 
-    # @return [Array<Row>]
-    def rows = @rows ||= read.each { |row| row.told = problems.fetch(row.problem_id) }
+    # @return [Array<Row>] since then, in the order they happened
+    def rows = @rows ||= read(first...day)
+
+    # @return [Hash{Array(Integer, String, String) => Array<Row>}] the same by child, operation and range
+    def late = @late ||= rows.group_by { |row| [row.child_id, row.told.operation, row.told.band] }
+
+    # @return [Hash{Integer => Array<Row>}] by child, what was heard before that in a range
+    def earlier(operation, band)
+      (@earlier ||= {})[[operation, band]] ||= begin
+        ids = problems.filter_map { |id, told| id if told.operation == operation && told.band == band }
+        read((day - (365 * YEARS))...first, problem_id: ids).group_by(&:child_id)
+      end
+    end
+
+    # Whether anything in the class asked for a missing part there.
+    def missing_parts?(operation, band)
+      problems.each_value.any? { |told| told.missing && told.operation == operation && told.band == band }
+    end
 
     # @return [Rungs::Progress::Record]
     def record(row)
@@ -61,13 +81,14 @@ module Records
 
     private
 
-    def read
+    def read(days, **more)
       zone = room.time_zone
-      day = Sequel.lit("(observations.happened_at AT TIME ZONE ?)::date - DATE '2000-01-01'", zone)
+      at = Sequel.lit("(observations.happened_at AT TIME ZONE ?)::date - DATE '2000-01-01'", zone)
       here = room.observations_dataset.standing.in_order.exclude(rung: nil)
       here = here.where(child_id: room.children.map(&:id),
-                        happened_at: room.midnight(self.day - (365 * YEARS))...room.midnight(self.day))
-      here.naked.select_map([:child_id, :problem_id, day.as(:day), :rung, :right, :help]).map { |row| Row.new(*row) }
+                        happened_at: room.midnight(days.begin)...room.midnight(days.end), **more)
+      found = here.naked.select_map([:child_id, :problem_id, at.as(:day), :rung, :right, :help])
+      found.each_with_index.map { |row, place| Row.new(*row, place, problems.fetch(row[1])) }
     end
 
     # Those that were answered.

@@ -17,12 +17,20 @@ module Records
         @estimates = {}
       end
 
-      def enough? = own.values.sum(&:size) >= Rungs::Planning::Heard::LEAST
-      def count(range) = own.fetch(range, []).count { |row| row.told.tells }
+      def enough?
+        RANGES.sum { |range| late(range).size } >= LEAST || RANGES.sum { |range| all(range).size } >= LEAST
+      end
+
+      # At least so many as a plan asks for.
+      def count(range)
+        few = late(range).count { |row| row.told.tells }
+        few >= LEAST ? few : all(range).count { |row| row.told.tells }
+      end
 
       def telling(range, from: nil)
-        first = from ? (from - EPOCH).to_i : 0
-        own.fetch(range, []).select { |row| row.told.tells && row.days >= first }.map { |row| @class_of.record(row) }
+        there = from && from >= @class_of.first ? late(range) : all(range)
+        days = from ? (from - EPOCH).to_i : 0
+        made(there.select { |row| row.told.tells && row.days >= days })
       end
 
       def rung_on(range, day)
@@ -33,29 +41,51 @@ module Records
       # As the ledger has it, but where answers to missing parts count too.
       def estimate(range)
         @estimates[range] ||= begin
-          missing = all.any? { |row| missing_part?(row, range) }
-          there = missing ? all.select { |row| own?(row, range) || missing_part?(row, range) } : own.fetch(range, [])
-          records = made(there)
-          missing ? estimate_of(records, range) : kept(records, range)
+          missing = @class_of.missing_parts?(OTHER.fetch(@operation), range) ? missing_parts(range) : []
+          missing.any? ? estimate_of(made((all(range) + missing).sort), range) : kept(range)
         end
       end
 
       def known = @class_of.known(@operation).fetch(@child.id, [])
 
-      def partners? = history(all.select { |row| PARTNERS.include?(row.told.fact) }).partners?
-      def stumbling?(range) = history(own.fetch(range, []).last(History::STUMBLED)).stumbling?(range)
-      def only_nines?(range) = history(own.fetch(range, []).select { |row| row.rung == 4 }).only_nines?(range)
+      # The latest answers of all three say it.
+      def partners?
+        late = partners { |operation| late(TO_TEN, operation) }
+        unless (PARTNERS - late.map { |row| row.told.fact }).empty?
+          late = partners do |operation|
+            all(TO_TEN, operation)
+          end
+        end
+        history(late).partners?
+      end
+
+      def stumbling?(range)
+        there = late(range).size < History::STUMBLED ? all(range) : late(range)
+        history(there.last(History::STUMBLED)).stumbling?(range)
+      end
+
+      def only_nines?(range) = history(all(range).select { |row| row.rung == 4 }).only_nines?(range)
 
       private
 
-      def all = @class_of.by_child.fetch(@child.id, [])
-      def own = @own ||= all.select { |row| row.told.operation == @operation }.group_by { |row| row.told.band }
-      def own?(row, range) = row.told.operation == @operation && row.told.band == range
+      RANGES, OTHER = Rungs::Planning::Ranges::ORDER, Rungs::Planning::Following::OTHER
+      TO_TEN = "to10"
+      LEAST, SEVERAL = Rungs::Planning::Heard::LEAST, EstimateRows::RULE.several
+      private_constant :RANGES, :OTHER, :TO_TEN, :LEAST, :SEVERAL
 
-      def missing_part?(row, range)
-        row.told.missing && row.told.operation != @operation && row.told.band == range
+      def late(range, operation = @operation) = @class_of.late.fetch([@child.id, operation, range], [])
+
+      def all(range, operation = @operation)
+        (@all ||= {})[[range, operation]] ||=
+          @class_of.earlier(operation, range).fetch(@child.id, []) + late(range, operation)
       end
 
+      # @yield [operation] → its rows
+      def partners(&block)
+        OTHER.keys.flat_map(&block).select { |row| PARTNERS.include?(row.told.fact) }.sort
+      end
+
+      def missing_parts(range) = all(range, OTHER.fetch(@operation)).select { |row| row.told.missing }
       def made(rows) = rows.map { |row| @class_of.record(row) }
       def history(rows) = History.new(made(rows))
 
@@ -63,8 +93,9 @@ module Records
         Rungs::Progress::Estimate.of(records, on: @before - 1, scope: Rungs::Progress::Scope.of(@operation, range))
       end
 
-      def kept(records, range)
-        @class_of.evidence.as_of(@child, @operation, range, @before - 1, records)
+      def kept(range)
+        enough = late(range).count { |row| row.rung < 5 && row.told.tells } >= SEVERAL
+        @class_of.evidence.as_of(@child, @operation, range, @before - 1, made(enough ? late(range) : all(range)))
       end
     end
   end

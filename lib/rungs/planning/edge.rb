@@ -84,8 +84,10 @@ module Rungs
 
       # The partners of ten come first.
       def through_ten(edge)
-        shown = @heard.telling(THROUGH_TEN).any? do |record|
-          record.right && record.alone? && WAYS.cover?(record.rung)
+        shown = [@on - Ready::DAYS, nil].any? do |from|
+          @heard.telling(THROUGH_TEN, from: from).any? do |record|
+            record.right && record.alone? && WAYS.cover?(record.rung)
+          end
         end
         shown || @heard.partners? ? edge : ABOVE
       end
