@@ -24,10 +24,10 @@ module Rungs
 
       def draw(random, count)
         invented = facts.sample(count, random: random).map do |one, other|
-          asked = problem("#{one} + #{other} = ?")
+          asked = away? ? problem("#{one + other} − #{one} = ?") : problem("#{one} + #{other} = ?")
           { problem: asked.to_s, ways: ways(asked, names(random), random) }
         end
-        [*heard(random), *invented].first(count)
+        [*(heard(random) unless away?), *invented].first(count)
       end
 
       # One invented child slips, as children of the class did.
@@ -63,13 +63,18 @@ module Rungs
 
       private
 
+      # Where a plan asks for taking away; else two ways are of putting together.
+      def away? = settings[:operation] == "subtract"
+
       def holds = "2 or more each, #{option(:to)} together at most"
 
       # The same two children; other ways where theirs cannot be with these numbers.
       def remade(data, one, other)
-        return unless [one, other].min > 1 && one + other <= option(:to)
+        left = data[:problem].include?("−")
+        parts = left ? [other, one - other] : [one, other]
+        return unless parts.min > 1 && parts.sum <= option(:to)
 
-        asked = problem("#{one} + #{other} = ?")
+        asked = problem(left ? "#{one} − #{other} = ?" : "#{one} + #{other} = ?")
         names = data[:ways].map { |way| way[:child] }
         { problem: asked.to_s, ways: ways(asked, names, Random.new((one * 100) + other)) }
       end

@@ -45,7 +45,7 @@ module Rungs
         when :warm_up then below(in_turn(known(:warm_up), random))
         when :focus then on_shelf(@focus.for(date, now: focus, stayed: stayed))
         when :story then @stories.for(story[0], of: story[1]).map { |id| telling(id) }
-        when :look_back then [*aimed(known(:look_back)), focus].compact
+        when :look_back then [*aimed(known(:look_back)), *below(known(:look_back)), focus].compact
         else practised(date, random) + [focus].compact
         end
       end

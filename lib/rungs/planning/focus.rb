@@ -70,6 +70,10 @@ module Rungs
 
         again, others = found.partition { |each| each.kind == now.kind }
         again = again.partition { |each| picture(each) == picture(now) }.flatten(1)
+        listed, rest = others.partition { |each| table.any? { |kind, _| kind == each.kind } }
+        beside = table.none? { |kind, _| kind == now.kind }
+        return listed + (over?(stayed) ? rest + again : again + rest) + too_often if beside
+
         (over?(stayed) ? others + again : again + others) + too_often
       end
 
@@ -106,7 +110,11 @@ module Rungs
         end
       end
 
-      def others = Activity::ALL.select { |kind| kind.suits.aim?(@aim) } - table.map(&:first)
+      # A string goes by its move, which its sets say.
+      def others
+        suited = Activity::ALL.select { |kind| kind.suits.aim?(@aim) }
+        [*suited, Activity::Strings] - table.map(&:first)
+      end
 
       # Other numbers before those that were there.
       def sets(kind, options)

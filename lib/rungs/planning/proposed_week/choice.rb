@@ -47,7 +47,9 @@ module Rungs
 
         # @return [Activity::Kind] made once, since some make all there is of their items
         def kind(candidate)
-          @kinds[[candidate.kind.id, candidate.options]] ||= candidate.kind.with(candidate.options, @settings)
+          settings = { **@settings, operation: aim.operation }
+          @kinds[[candidate.kind.id, candidate.options,
+                  aim.operation]] ||= candidate.kind.with(candidate.options, settings)
         end
 
         # An invented child who makes a slip, on numbers for the aim; nothing where that cannot be.

@@ -102,7 +102,14 @@ module Rungs
           return unless items
 
           { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first,
-            **(candidate.kind == Activity::POSED ? @numbers.of(made, items) : {}) }
+            **kept(candidate.kind, made, items) }
+        end
+
+        # Items that are kept themselves: the numbers of a story for everybody, and ways of taking away.
+        def kept(kind, made, items)
+          return @numbers.of(made, items) if kind == Activity::POSED
+
+          kind == Activity::WhoseWay && @choice.aim.operation == "subtract" ? { told: true } : {}
         end
 
         # By heart come only facts that half of the class knows.
