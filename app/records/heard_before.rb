@@ -91,12 +91,10 @@ module Records
       found.each_with_index.map { |row, place| Row.new(*row, place, problems.fetch(row[1])) }
     end
 
-    # Those that were answered.
+    # Of lessons and of check-ins.
     def problems
-      @problems ||= begin
-        rows = room.problems_dataset.unordered.naked.select(*POSED)
-        rows.to_h { |row| [row[:id], told(row)] }
-      end
+      @problems ||= PosedProblem.where(classroom_id: room.id).naked.select(*POSED)
+                                .to_h { |row| [row[:id], told(row)] }
     end
 
     def told(row)

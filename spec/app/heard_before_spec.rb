@@ -20,6 +20,9 @@ RSpec.describe Records::HeardBefore do
                         answer: (99 if random.rand < 0.1))
       end
     end
+    asked = Records::CheckIn.open(room.children.first, operation: "add", band: "to10").current
+    recorder.record(child: room.children.first, problem: asked, code: "count_on", happened_at: Time.now,
+                    client_key: SecureRandom.uuid)
   end
 
   def posed_on(room, at, random)
