@@ -5,12 +5,12 @@ module Rungs
     class ProposedWeek
       # One day while it is made: the parts found so far say what may still come.
       class OneDay
+        include BringingOut
+
         # What matters most is found first. Some may bring something new; some may take up the focus once more, on paper
         # or in talk, where nothing else is known.
         FIRST, NEW = %i[focus story practise games warm_up look_back check].freeze, %i[focus story].freeze
         ONCE_MORE = %i[practise games look_back].freeze
-        # A warm-up with a slip takes so many minutes.
-        SLIP_MINUTES = 4
 
         # focus: the Candidate that was it last. stayed: for how many days it has been. fresh: what is new today, as
         # Novelty has things; nil where nothing is.
@@ -161,41 +161,6 @@ module Rungs
           options = Activity::POSED.fitted(band: aim.range, operation: aim.operation)
           Part.new(kind: Activity::POSED, role: :check, minutes: minutes, range: aim.range, options: options,
                    seed: @seed, items: items, reason: @choice.reasons.check(@check), sets: [], told: true)
-        end
-
-        # The commonest slip that several share and an activity for the aim makes: in the place of practising; else a
-        # short warm-up does.
-        def bring_out(found, slips)
-          aimed = found.key?(:practise) && slips.any? { |slip| brought_out(found, :practise, slip) }
-          brought_out(found, :warm_up, slips.first) unless aimed
-        end
-
-        # An invented child made it; else what makes it.
-        # @return [Part, nil]
-        def brought_out(found, role, slip)
-          told = role == :practise && !@kinds.include?(Activity::WhoseWay) && @choice.invented(slip, @random)
-          return found[role] = marked(told_of(*told, found[role].minutes), slip) if told
-
-          way = role == :practise ? :bringing_out : :warming_up_for
-          there = @choice.candidates.public_send(way, slip.id, @random)
-          others = there.partition { |each| !@kinds.include?(each.kind) }.flatten(1)
-          others.each do |each|
-            made = set(each, role, true) or next
-            minutes = role == :practise ? found[role].minutes : SLIP_MINUTES
-            return found[role] = marked(place(each, role, minutes, made), slip)
-          end
-          nil
-        end
-
-        def told_of(candidate, items, minutes)
-          place(candidate, :practise, minutes,
-                { range: @choice.aim.range, options: candidate.options, seed: @seed, items: items, told: true,
-                  fresh: nil, things: Novelty.things(candidate.kind, candidate.options) })
-        end
-
-        def marked(part, slip)
-          part.slip, part.reason = slip.id, @choice.reasons.slip(slip)
-          part
         end
       end
     end
