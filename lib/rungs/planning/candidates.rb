@@ -45,7 +45,7 @@ module Rungs
         when :warm_up then below(in_turn(known(:warm_up), random))
         when :focus then on_shelf(@focus.for(date, now: focus, stayed: stayed))
         when :story then @stories.for(story[0], of: story[1]).map { |id| telling(id) }
-        when :look_back then [*aimed(known(:look_back)), *below(known(:look_back)), focus].compact
+        when :look_back then [*talked(known(:look_back)), *practised(date, random), focus].compact
         else practised(date, random) + [focus].compact
         end
       end
@@ -92,6 +92,9 @@ module Rungs
 
       # What is thrown and dealt is added.
       def games(random) = @aim.operation == "add" ? aimed(in_turn(known(:practise), random)) : []
+
+      # For the aim, else with smaller numbers.
+      def talked(kinds) = aimed(kinds) + below(kinds)
 
       def aimed(kinds)
         kinds.flat_map { |kind| kind.sets_for(@aim).map { |set| Candidate.new(kind: kind, options: set) } }

@@ -34,7 +34,7 @@ module Rungs
           return nil if role == :focus && ((try == NONE && !some) || try - seen.size > NONE)
 
           seed = random.rand(1..9999)
-          items = kind.data(seed: seed, count: count(kind, try))
+          items = kind.data(seed: seed, count: count(kind, try, role))
           return [seed, items] if kind.is_a?(Activity::MeetASign)
           return nil unless OPEN.include?(role) || of_operation?(kind, items)
 
@@ -58,10 +58,10 @@ module Rungs
         kind.most&.zero? || (!kind.class.ranged && kind.class.reach(kind.chosen).to_i > largest)
       end
 
-      # As many as are usual, fewer with each few tries.
-      def count(kind, try)
+      # As many as are usual, fewer with each few tries; of a focus later, since it takes the longest.
+      def count(kind, try, role)
         most = [kind.class.usual, kind.most].compact.min
-        [most - (try / 3), LEAST].max.clamp(1, most)
+        [most - (try / (role == :focus ? 8 : 3)), LEAST].max.clamp(1, most)
       end
 
       def of_late?(kind, items) = items.any? { |data| @memory.taken?(kind.class, data) }
