@@ -2,7 +2,7 @@
 
 RSpec.describe Rungs::Planning::AtHome do
   it "has a game in every range, with numbers of that range, for adding and for taking away" do
-    Rungs::Problem::NumberSets::ORDER.product(%w[add subtract], [2, 3]).each do |range, operation, rung|
+    Rungs::Problem::Band::ORDER.product(%w[add subtract], [2, 3]).each do |range, operation, rung|
       aim = Rungs::Planning::Aim.new(operation: operation, range: range, rung: rung)
       told = described_class.new(aim: aim, range: range, seed: 4, things: "pebbles")
       expect(told.problems.map { |each| [each.band, each.operation] }.uniq).to eq([[range, operation]])

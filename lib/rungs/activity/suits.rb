@@ -21,7 +21,7 @@ module Rungs
       # Whether a problem of its is of that operation: a missing part fits both.
       def operation?(problem, operation) = parts || problem.operation == operation || problem.missing_part?
     end
-    Suits::TO_100 = Problem::NumberSets::ORDER
+    Suits::TO_100 = Problem::Band::ORDER
     Suits::TO_20 = Suits::TO_100.first(5).freeze
   end
 end

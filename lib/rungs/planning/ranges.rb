@@ -6,7 +6,7 @@ module Rungs
     #
     #   Ranges.apart("to10", "bridge")  # => 2
     module Ranges
-      ORDER = Problem::NumberSets::ORDER
+      ORDER = Problem::Band::ORDER
       # Those that are looked at in a year.
       OF_YEAR = { "kindergarten" => ORDER.take(3), "first" => ORDER }.freeze
 

@@ -60,6 +60,9 @@ module Rungs
       # Made once: there are thousands.
       def self.pairs_by_band = @pairs_by_band ||= ALL.fetch("to100").pairs_below.group_by { |pair| of(pair) }.freeze
 
+      # As the range of a class widens; as problems fall into them is the order of ALL.
+      ORDER = %w[to5 to10 teens to20 bridge tens to100].freeze
+
       TENS = ->(parts, whole) { whole.between?(20, 100) && parts.all? { |part| (part % 10).zero? } }
       TEN_AND_SOME = ->(parts, whole) { whole.between?(11, 19) && parts.size == 2 && parts.include?(10) }
 

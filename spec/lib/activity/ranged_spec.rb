@@ -32,7 +32,7 @@ RSpec.describe Rungs::Activity::Ranged do
   end
 
   it "can be drawn in every range and for every aim that an activity is for" do
-    none = Rungs::Problem::NumberSets::ORDER.product(%w[add subtract], [2, 3, 4]).flat_map do |range, operation, rung|
+    none = Rungs::Problem::Band::ORDER.product(%w[add subtract], [2, 3, 4]).flat_map do |range, operation, rung|
       aim = Rungs::Planning::Aim.new(operation: operation, range: range, rung: rung)
       Rungs::Activity::ALL.select { |kind| kind.suits.aim?(aim) }.reject { |kind| drawn?(kind, aim) }
                           .map { |kind| [kind.id, range] }

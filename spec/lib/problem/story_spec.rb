@@ -140,25 +140,6 @@ RSpec.describe Rungs::Problem::Story do
     expect(Rungs::Problem::Reading.new("one " * 15).longest_sentence).to eq(15)
   end
 
-  it "carries an easier, a middle and a harder pair" do
-    random = Random.new(2)
-    Rungs::Problem::Situation::ALL.reject(&:open).each do |situation|
-      %w[to10 bridge].each do |band|
-        middle = Rungs::Problem::Pool.new(situation: situation.id, band: band).draw(1, random: random).first
-        sets = Rungs::Problem::NumberSets.for(middle, random: random)
-        order = sets.values.map { |each| [Rungs::Problem::Band::ALL.ids.index(each.band), each.whole] }
-        expect(sets.values.map(&:band).uniq.size).to eq(3).or(satisfy { order == order.sort.uniq })
-        expect(sets.values.map(&:situation).uniq).to eq([situation])
-      end
-    end
-  end
-
-  it "gives tens the numbers beside the way: to ten, and to a hundred" do
-    middle = Rungs::Problem.told("together.total", [30, 40])
-    sets = Rungs::Problem::NumberSets.for(middle, random: Random.new(3))
-    expect(sets.transform_values(&:band)).to eq(easier: "to10", middle: "tens", harder: "to100")
-  end
-
   it "writes 1 kite, 2 kites and no kites" do
     wording = Rungs::Problem::Wording.new("{first kite} {first: is|are} up. {second more}.", "kite" => "kites")
     texts = [[1, 2], [2, 1], [0, 0]].map { |parts| wording.fill(Rungs::Problem.new(parts: parts, unknown: :whole), %w[A B]) }

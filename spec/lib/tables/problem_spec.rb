@@ -51,7 +51,7 @@ RSpec.describe "The problems’ and pictures’ tables" do
     end)
   end
 
-  it "hold for stories, how hard they read, and their number sets" do
+  it "hold for stories, and how hard they read" do
     told = problems_to(9, situations: situations.map(&:id)).each_slice(3).map(&:first)
     told += problem::Situation::ALL.flat_map { |each| problem::Pool.new(situation: each.id, band: "bridge").problems.first(3) }
     expect_table("stories", told.uniq.to_h do |each|
@@ -60,8 +60,7 @@ RSpec.describe "The problems’ and pictures’ tables" do
         tried do
           story = problem::Story.write(each, random: chance)
           reading = problem::Reading.new(story.text)
-          sets = tried { problem::NumberSets.for(each, random: chance).transform_values(&:to_s) }
-          [story.text, story.template.id, reading.easy?, reading.longest_sentence, sets,
+          [story.text, story.template.id, reading.easy?, reading.longest_sentence,
            problem::Story.missing_numbers("#{each.whole} boats", each)]
         end
       end]
