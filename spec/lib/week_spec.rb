@@ -194,6 +194,15 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     expect(shape(week(goal))).not_to eq(shape(week(goal, seed: 4)))
   end
 
+  it "names in a warm-up who works on the lowest rung, where they are few" do
+    told = lambda do |many|
+      children = ("a".."f").each_with_index.to_h { |name, at| [name, { "to10" => [at < many ? 1 : 2] * 6 }] }
+      week(aim("add", "to10", 3), standing(children)).days.first.parts.first.reason
+    end
+    expect(told.call(2)).to match(/begin with: 2 of 6 work by counting all to 10: a and b\.\z/)
+    expect(told.call(5)).to match(/begin with: 5 of 6 work by counting all to 10\.\z/)
+  end
+
   it "repeats no item of late while there are others" do
     goal = aim("add", "to100", 3)
     first = week(goal).days.first.parts.flat_map { |part| part.items.map { |data| [part.kind.id, data] } }

@@ -25,7 +25,7 @@ module Rungs
         Rungs.capital("#{heard_here}#{lets}.")
       end
 
-      # "4 of 22 count all still, to 5: Ada, Ben, Cai and Dov."
+      # "6 to begin with: 4 of 22 work by counting all to 5: Ada, Ben, Cai and Dov."
       def warm_up(range, items)
         title = Problem::Band::ALL.fetch(range).title
         rung, many = @standing.working_in(range).min
