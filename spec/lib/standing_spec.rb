@@ -61,6 +61,15 @@ RSpec.describe Rungs::Planning::Standing do
       expect(edge({ "teens" => heard(2, 2, 2, range: "teens", back: 110) + bad })).to eq("teens")
     end
 
+    it "looks back on 42 days to the day, and on no window that reaches into the week" do
+      late = { "to10" => [2, 2, 2] }
+      { 40 => "teens", 41 => "to10" }.each do |back, range|
+        expect(edge(late.merge("teens" => heard(2, 2, 2, range: "teens", back: back)))).to eq(range)
+      end
+      bad = Array.new(2) { |at| record(monday - 42, 1, [10, 7 + at]) }
+      expect(edge({ "to10" => [1], "teens" => bad + heard(2, 2, 2, range: "teens") })).to eq("to10")
+    end
+
     it "is none above ten for who counts all in three of the latest four answers below" do
       teens = heard(2, 2, 2, range: "teens")
       expect(edge({ "to10" => [2, 1, 1, 1], "teens" => teens })).to eq("to10")
