@@ -203,6 +203,16 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     expect(told.call(5)).to match(/begin with: 5 of 6 work by counting all to 10\.\z/)
   end
 
+  it "does nothing twice on a day but the focus" do
+    [2, 3, 4].product([3, 5, 8]).each do |rung, seed|
+      week(aim("add", "to10", rung), seed: seed, minutes: 40).days.each do |day|
+        focus = day.parts.find { |part| part.role == :focus }.kind
+        others = day.parts.map(&:kind) - [focus] - day.parts.select { |part| part.role == :check }.map(&:kind)
+        expect(others.map(&:id)).to eq(others.map(&:id).uniq), "#{rung} #{seed}"
+      end
+    end
+  end
+
   it "repeats no item of late while there are others" do
     goal = aim("add", "to100", 3)
     first = week(goal).days.first.parts.flat_map { |part| part.items.map { |data| [part.kind.id, data] } }
@@ -397,6 +407,18 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     things = Rungs::Activity::ALL.flat_map { |kind| kind.materials.map(&:thing) }.uniq
     others = week(goal, has: things - first.materials.map(&:thing)).days.filter_map(&:fresh).map(&:kind)
     expect(others).not_to include(first)
+  end
+end
+
+RSpec.describe Rungs::Planning::Reasons do
+  include ClassAsAWeekBegins
+
+  it "says of a range that is new how many of the class have answered twice in it" do
+    goal = aim("add", "to20", 3)
+    said = ->(class_of) { described_class.new(class_of, goal, nil, news: true).focus([]) }
+    expect(said.call(alike(4, "to10", 3)))
+      .to eq("New numbers for this class: nobody of 4 has answered twice in them.")
+    expect(said.call(alike(3, "to20", 2))).to eq("New numbers for this class: 3 of 3 have answered twice in them.")
   end
 end
 
