@@ -63,13 +63,15 @@ module Records
     def lines = data.each_with_index.map { |each, index| Line.new(was: index, data: each, hand: hand.include?(index)) }
     def posed = @posed ||= @part.problems_dataset.exclude(item: nil).select_map(:item)
 
-    # As many others as there are, none of them there already.
+    # As many others as there are, none of them there already; the same numbers the other way round come last.
     def fresh(seed, there)
       numbers = there.map { |each| kind.numbers_at(each) }
+      turned = numbers.map(&:sort)
       most = [kind.most, MOST].compact.min
       counts = [data.size + there.size, data.size].map { |count| [count, most].min }
       made = counts.uniq.lazy.filter_map { |count| drawn(seed, count) }.first
-      made.to_a.reject { |each| there.include?(each) || numbers.include?(kind.numbers_at(each)) }
+      others = made.to_a.reject { |each| there.include?(each) || numbers.include?(kind.numbers_at(each)) }
+      others.partition { |each| !turned.include?(kind.numbers_at(each).sort) }.flatten(1)
     end
 
     def drawn(seed, count)

@@ -64,7 +64,7 @@ RSpec.describe "Accounts" do
       expect(try(account.email, AppHelper::PASSWORD, from: "10.7.7.7")).to eq(429)
     end
 
-    it "stops no hall full of people, no trusted network, and not all for what one does" do
+    it "stops no hall full of people, no trusted network, and not all for what one does", :deep do
       hall = Array.new(25) { make_teacher(children: [])[0] }
       hall.each { |each| 3.times { try(each.email, "wrong password") } }
       expect(hall.map { |each| try(each.email, AppHelper::PASSWORD) }.uniq).to eq([302])

@@ -61,7 +61,7 @@ RSpec.describe "Numbers that a teacher changes" do
     again = sums
     Records::ItemsByHand.new(now).draw_anew(17)
     expect(sums).to eq(again)
-    (1..20).each do |seed|
+    [*1..20, 86, 194].each do |seed| # of the last two the same numbers come the other way round
       Records::ItemsByHand.new(now).draw_anew(seed)
       expect([sums[2], sums.map(&:sort).uniq.size]).to eq([[10, 9], 4])
     end
