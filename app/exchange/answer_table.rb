@@ -39,12 +39,15 @@ module Exchange
 
     def missing = NEEDED - columns.keys
 
+    # @return [Integer] how many there are, as a text has them
+    def lines = @lines ||= File.foreach(@path).count
+
     # @yield [RecordLine::Row] each line that can be read; the others are among the faults afterwards
     # @return [Integer] how many were read
     # @raise [Rungs::Error::TooMany]
     def each_row
       @faults, read = [], 0
-      lines do |cells, number|
+      each_line do |cells, number|
         raise Rungs::Error::TooMany, "there are more than #{MOST} lines in that table" if number > MOST + 1
 
         yield row(cells, number)
@@ -89,7 +92,7 @@ module Exchange
       found.compact
     end
 
-    def lines
+    def each_line
       number = 1
       plain = { headers: true, header_converters: ->(name) { name.to_s.strip } }
       CSV.foreach(@path, "r:bom|utf-8", **plain, **options) { |cells| yield cells, number += 1 }

@@ -37,6 +37,10 @@ module Exchange
 
       attr_reader :room
 
+      # What a page shows of it before it is brought in.
+      # @return [Hash{Symbol => Object}] as JSON can have it
+      def shows = raise(NotImplementedError)
+
       private
 
       # Whose it is, in words.

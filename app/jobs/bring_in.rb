@@ -3,21 +3,11 @@
 require "json"
 
 module Jobs
-  # A file is brought in. asked: upload, the number of the file that was looked at; form, what was chosen; lines, how
-  # many there are to read.
-  class BringIn
-    def initialize(job)
-      @job = job
-    end
-
+  # A file is brought in after it was looked at. See Sent.
+  class BringIn < Sent
     # @return [String] JSON: what is said of it, and of which class the page comes next
     def call
-      upload = @job.account.uploads_dataset.first(id: asked["upload"], classroom_id: @job.classroom_id)
-      raise Records::Gone unless upload
-
-      done = upload.open_file do |path|
-        Exchange::Incoming.of(path, @job.classroom, @job.account, asked["form"].to_h).bring(upload.name) { |at| told(at) }
-      end
+      done = incoming { |file| file.bring(upload.name) { |lines| told(lines, file.lines) } }
       Records::Brought.look_at_how_much
       upload.delete
       JSON.generate(note: done.note, room: done.room.id)
@@ -25,9 +15,7 @@ module Jobs
 
     private
 
-    def asked = @job.asked.to_h
-
     # From another connection: what is brought in is one transaction.
-    def told(lines) = Thread.new { @job.told(lines, asked["lines"].to_i) }.join
+    def told(lines, all) = Thread.new { @job.told(lines, all) }.join
   end
 end

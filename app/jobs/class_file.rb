@@ -10,13 +10,11 @@ module Jobs
       @job = job
     end
 
-    # @return [String] ZIP
+    # @return [Tempfile] ZIP
     def call
-      Tempfile.create("rungs-class", binmode: true) do |file|
-        Exchange::Archive.write(room, to: file.path, holding: holding) { |done, total| @job.told(done, total) }
-        too_large if File.size(file.path) > Settings::LARGEST_FILE
-        File.binread(file.path)
-      end
+      file = Tempfile.new("rungs-class", binmode: true)
+      Exchange::Archive.write(room, to: file.path, holding: holding) { |done, total| @job.told(done, total) }
+      file.size > Settings::LARGEST_FILE ? too_large : file
     end
 
     private

@@ -24,7 +24,7 @@ module Jobs
 
     # What there is to do: each kind by its name.
     KINDS = { "sheet" => "Sheet", "pack" => "Pack", "class_file" => "ClassFile",
-              "bring_in" => "BringIn" }.freeze
+              "look" => "Look", "bring_in" => "BringIn" }.freeze
 
     # @param job [Records::Job]
     def self.do_now(job)

@@ -3,6 +3,9 @@
 module Records
   # Work that takes long, done by one process beside the server: what was asked for, how far it is, and what was made.
   class Job < Sequel::Model(:jobs)
+    include InPieces
+
+    PIECES_BY = :job_id
     CHANNEL = :rungs_jobs
     # How many of one account may wait; seconds that what was made is kept; seconds after which nothing comes any more.
     MOST, KEPT, LONGEST = 10, 3600, 900
@@ -65,8 +68,14 @@ module Records
       values.update(done: done, total: total)
     end
 
-    # @param made [String] bytes
-    def finish(made) = update(state: "ready", made: Sequel.blob(made), ended_at: Time.now)
+    # @param made [String, IO] bytes
+    def finish(made)
+      DB.transaction do
+        put(made)
+        update(state: "ready", ended_at: Time.now)
+      end
+    end
+
     def fail_with(reason) = update(state: "failed", trouble: reason, ended_at: Time.now)
   end
 end

@@ -13,7 +13,7 @@ RSpec.describe Exchange::Archive do
   # What is no part of a class in a file: who signs in, what is made again, and what is of a moment.
   let(:elsewhere) do
     %i[audit_events brought child_offers class_writes estimate_steps estimates facts invitations jobs memberships
-       standing_days standings tallies uploads visits]
+       pieces standing_days standings tallies uploads visits]
   end
   let(:left_out) do
     { lessons: %i[code board board_version substitute_key shared_out], observations: %i[account_id visit_id carried],

@@ -55,6 +55,62 @@ RSpec.describe Jobs do
     end
   end
 
+  # A file as a form sends it, put under what is looked at.
+  # @return [String] where its page is
+  def send_in(bytes, name)
+    sent = Rack::Test::UploadedFile.new(StringIO.new(bytes), "application/octet-stream", original_filename: name)
+    get "/records/#{room.id}"
+    send_form "/records/#{room.id}/in", file: sent
+    URI(last_response.location).path
+  end
+
+  it "looks at what comes in beside the server, shows it, and brings it in there too" do
+    sign_in teacher[0]
+    answers = %w[Ada Nobody].map { |name| "#{name},#{room.today},9 + 4 = ?,make_ten" }
+    table = ["child,date,equation,strategy", *answers].join("\n")
+    beside do
+      page = send_in(table, "a.csv")
+      get page
+      follow_redirect!
+      expect([last_response.status, squeezed]).to match([202, /Waits for what was asked for before/])
+      expect(Records::Job.last.values).to include(kind: "look", state: "waiting")
+      Jobs::Worker.new.work_off
+      get last_request.path
+      expect(squeezed).to include("2 lines can be read: 2 new", "Not on the list: Nobody")
+      send_form page, columns: { child: "child", date: "date", rung: "strategy", equation: "equation" }
+      Jobs::Worker.new.work_off
+      2.times { follow_redirect! }
+      expect([squeezed, room.observations_dataset.count]).to match([/1 answer brought in/, 1])
+    end
+  end
+
+  it "refuses what a class cannot be, and what takes too long, in a sentence" do
+    sign_in teacher[0]
+    manifest = { "format" => Exchange::Archive::FORMAT, "version" => 4, "sha256" => { "class.json" => "0" } }.to_json
+    huge = Zip::OutputStream.write_buffer do |zip|
+      zip.put_next_entry("manifest.json") && zip.write(manifest)
+      zip.put_next_entry("class.json") && zip.write("[],".ljust(3 * (1024**2), "[],"))
+    end
+    stub_const("Exchange::Archive::MOST_JSON", 1024**2)
+    expect(get(send_in(huge.string, "class.zip")).body).to include("Class.json in that file is larger than it may be")
+    allow(Exchange::Incoming).to receive(:of) { sleep 1 }
+    stub_const("Jobs::Look::LONGEST", 0.05)
+    expect([get(send_in("{}", "class.json")).status, squeezed]).to match([422, /It takes too long to read that file/])
+  end
+
+  it "keeps a file in pieces, which come in their order and one at a time" do
+    job = ask
+    bytes = Random.new(1).bytes((Records::InPieces::PIECE * 2) + 7)
+    job.finish(StringIO.new(bytes))
+    expect([job.size, job.whole == bytes, job.open_file { |path| File.binread(path) == bytes }])
+      .to eq([bytes.size, true, true])
+    first = job.stream.lazy
+    expect(first.next.bytesize).to eq(Records::InPieces::PIECE)
+    job.delete
+    expect(DB[:pieces].where(job_id: job.id).count).to eq(0)
+    expect { first.next.bytesize }.to raise_error(StandardError)
+  end
+
   it "writes no file of a class that is larger than what comes in may be" do
     stub_const("Settings::LARGEST_FILE", 200)
     job = Records::Job.ask("class_file", { holds: "class" }, account_id: teacher[0].id, classroom_id: room.id)

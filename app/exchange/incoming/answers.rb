@@ -8,12 +8,16 @@ module Exchange
     class Answers < Kind
       extend Forwardable
 
-      def_delegators :table, :headings, :columns, :missing
+      def_delegators :table, :missing, :lines
 
-      def known = AnswerTable::KNOWN.keys
+      # Which column is what, and, where none is missing, what would come.
+      def shows
+        told = { known: AnswerTable::KNOWN.keys, headings: table.headings, columns: table.columns, missing: missing }
+        return told if missing.any?
 
-      # @return [BringAnswers::Preview, nil] nil where a column is missing
-      def preview = @preview ||= (BringAnswers.new(room, table).preview if missing.empty?)
+        preview = BringAnswers.new(room, table).preview
+        { **told, preview: { **preview.to_h, faults: preview.faults.map(&:to_h) } }
+      end
 
       # @param name [String] of the file
       # @yield [Integer] lines that are in

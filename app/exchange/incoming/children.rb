@@ -7,13 +7,14 @@ module Exchange
     class Children < Kind
       # One that the file is about. answers: how many. likely: Array<Records::Child>, whose name is nearly the same;
       # same: the one of that name. whose: an id, "new", or nil where that is still to be said.
-      Match = Struct.new(:number, :name, :answers, :same, :likely, :whose, keyword_init: true) do
-        def doubtful? = same.nil? && likely.any?
-      end
+      Match = Struct.new(:number, :name, :answers, :same, :likely, :whose, keyword_init: true)
 
       NEW, OUT = Archive::BringingChildren::NEW, "out"
 
-      def from = named
+      def shows
+        { from: named, photos: document["photos"].size, estimates: document["came_with"].any?,
+          matches: matches.map { |match| shown(match) }, own: own.map { |each| child(each) } }
+      end
 
       # @return [Array<Match>]
       def matches
@@ -26,8 +27,6 @@ module Exchange
       end
 
       def doubtful = matches.select { |match| match.whose.nil? }
-      def photos = document["photos"].size
-      def estimates = document["came_with"].size
       def own = @own ||= room.children
 
       # @param name [String] of the file
@@ -41,6 +40,11 @@ module Exchange
       private
 
       def document = @source.document
+      def child(row) = row && { id: row.id, name: row.name }
+
+      def shown(match)
+        { **match.to_h, same: child(match.same), likely: match.likely.map { |each| child(each) } }
+      end
 
       def write(whose, name, photo)
         brought("children", name) { |id| Archive::BringingChildren.new(document, room, whose, &photo).call(id) }

@@ -4,10 +4,8 @@ module Exchange
   module Incoming
     # What a colleague wrote: parts, words for stories, questions. What is there already is not brought again.
     class Own < Kind
-      def from = named
-
-      # @return [Hash{String => Array<Rungs::Own::Part>}] by kind, in words what comes
-      def coming = written.group_by { |each| each.class.title }
+      # By kind what comes, in its words.
+      def shows = { from: named, coming: written.group_by { |each| each.class.title }.transform_values { said(_1) } }
 
       # @param name [String] of the file
       def bring(name)
@@ -19,6 +17,8 @@ module Exchange
       end
 
       private
+
+      def said(things) = things.map(&:said)
 
       def written
         @written ||= @source.document["own"].reject { |row| row["removed_at"] }

@@ -4,13 +4,10 @@ module Exchange
   module Incoming
     # A class, which becomes one beside this.
     class WholeClass < Kind
-      def archive = @source
-      def title = named
-      def amounts = archive.amounts.map { |what, many| [many, *Archive::WORDS.fetch(what)] }
-
-      # That is there already, by its key.
-      # @return [Records::Classroom, nil]
-      def there = (@person.classrooms + @person.archived).find { |each| each.key == archive.key }
+      def shows
+        { title: named, amounts: archive.amounts.map { |what, many| [many, *Archive::WORDS.fetch(what)] },
+          there: there && { id: there.id, name: there.name } }
+      end
 
       # @param name [String] of the file
       def bring(name)
@@ -20,6 +17,14 @@ module Exchange
         Records::Audit.note("brought", account_id: @person.id, classroom: made)
         Done.new(note: "#{made.name} is brought in. For thirty days it can be taken back.", room: made)
       end
+
+      private
+
+      def archive = @source
+
+      # That is there already, by its key.
+      # @return [Records::Classroom, nil]
+      def there = @there ||= (@person.classrooms + @person.archived).find { |each| each.key == archive.key }
     end
   end
 end

@@ -6,17 +6,15 @@ module Pages
     class PreviewPage < Shared::Page
       view :"keeping/preview", tab: "records", title: "What would be brought in"
 
-      def incoming = asked.fetch(:incoming)
+      # As Exchange::Incoming has it.
+      def looked = asked.fetch(:looked)
 
       # Where the page is, and where it is agreed to.
       def here = asked.fetch(:here)
       def back = "/records/#{room.id}"
-      def part = :"keeping/_#{incoming.class.view}"
+      def part = :"keeping/_#{asked.fetch(:part)}"
 
-      def with_photos = incoming.photos.positive? ? ", with #{plural(incoming.photos, 'photo')}" : ""
-
-      # The week in which lessons of a colleague begin here.
-      def monday = incoming.first || incoming.coming.first&.day
+      def with_photos = looked[:photos].positive? ? ", with #{plural(looked[:photos], 'photo')}" : ""
     end
   end
 end

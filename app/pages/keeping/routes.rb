@@ -66,14 +66,9 @@ module Pages
         redirect "#{here}/in/#{Records::Upload.keep(room, person, sent).id}"
       end
 
-      get "/:room/in/:upload" do
-        look_at { |incoming| show PreviewPage.new(self, incoming: incoming, here: "#{here}/in/#{upload.id}") }
-      end
+      get("/:room/in/:upload") { made_beside "look", at: here, upload: upload.id, form: chosen }
 
-      post "/:room/in/:upload" do
-        lines = File.extname(upload.name) == ".zip" ? 0 : upload.content.count("\n")
-        made_beside "bring_in", at: here, upload: upload.id, form: chosen, lines: lines
-      end
+      post("/:room/in/:upload") { made_beside "bring_in", at: here, upload: upload.id, form: chosen }
 
       # What was brought in goes again, whole.
       post "/:room/brought/:brought/away" do
@@ -98,7 +93,7 @@ module Pages
 
       # And taken in by the teacher to whom the code was told.
       get "/:room/come" do
-        show PreviewPage.new(self, incoming: coming, here: "#{here}/come?code=#{offer.code}")
+        preview coming.class.view, JSON.parse(coming.shows.to_json, symbolize_names: true), "come?code=#{offer.code}"
       end
 
       post "/:room/come" do
@@ -137,10 +132,6 @@ module Pages
           { **texts.to_h, "adding" => form[:adding] == true, "from" => form[:from] }.compact
         end
 
-        def look_at
-          upload.open_file { |path| yield Exchange::Incoming.of(path, room, person, chosen) }
-        end
-
         # @return [Records::ChildOffer] of another class
         def offer
           @offer ||= Records::ChildOffer.by_code(params[:code])&.then { |it| it unless it.classroom_id == room.id } ||
@@ -162,15 +153,30 @@ module Pages
         end
 
         def sent(job)
-          return brought(JSON.parse(job.made)) if job.kind == "bring_in"
-
-          as_file "#{job.asked['holds']}.zip", "application/zip"
-          job.made
+          case job.kind
+          when "look" then looked(job)
+          when "bring_in" then brought(**told(job))
+          else
+            as_file "#{job.asked['holds']}.zip", "application/zip"
+            streamed job
+          end
         end
 
-        def brought(said)
-          note_act("brought", room) if said["room"] == room.id
-          next_page(said["note"], said["room"])
+        # What a job says, by its names.
+        def told(job) = JSON.parse(job.whole, symbolize_names: true)
+
+        def looked(job)
+          told(job) => { part:, shows: }
+          preview part, shows, "in/#{job.asked['upload']}"
+        end
+
+        def preview(part, looked, at)
+          show PreviewPage.new(self, part: part, looked: looked, here: "#{here}/#{at}")
+        end
+
+        def brought(note:, room:)
+          note_act("brought", self.room) if room == self.room.id
+          next_page(note, room)
         end
 
         def next_page(note, id)

@@ -12,8 +12,10 @@ module Pages
       def how_far
         return "Waits for what was asked for before." if job.state == "waiting"
 
-        job.total > 1 ? counted : "It is being made."
+        job.total > 1 ? counted : making
       end
+
+      def making = "It is being made."
     end
   end
 end

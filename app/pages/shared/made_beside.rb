@@ -17,6 +17,12 @@ module Pages
         refuse("#{Records::Job::MOST} of your files are being made; wait until one is ready")
       end
 
+      # The file that was made, a piece after the other.
+      def streamed(job)
+        headers "content-length" => job.size.to_s
+        job.stream
+      end
+
       # How far it is, then the file; what of it could not be made is said before.
       def job_page(page)
         opens = page.job.trouble.nil? && !htmx?

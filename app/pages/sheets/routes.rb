@@ -77,7 +77,7 @@ module Pages
         def sent(job)
           name = job.asked.dig("form", "sheet") || "sheets"
           as_file "#{name}.pdf", "application/pdf", shown: true
-          job.made
+          streamed job
         end
       end
     end
