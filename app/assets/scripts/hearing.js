@@ -30,16 +30,20 @@ export class Hearing {
     return this.numbers.join(" ");
   }
 
-  propose() {
+  // What is proposed can be taken only while it is for the numbers that stand there.
+  async propose() {
     const candidates = document.getElementById("candidates");
-    document.getElementById("heard").textContent = this.numbers.length ? `: ${this.said()}` : "";
-    if (!this.numbers.length) {
-      candidates.textContent = "";
-      return;
-    }
+    const said = this.said();
+    document.getElementById("heard").textContent = said && `: ${said}`;
+    candidates.inert = true;
     const { room, problem } = this.page.dataset;
-    const values = { problem, heard: this.said(), ...this.extra() };
-    load(`/listen/${room}/hearing`, "#candidates", values).catch(() => {});
+    const fits = () => this.said() === said;
+    const asked =
+      said && load(`/listen/${room}/hearing`, "#candidates", { problem, heard: said, ...this.extra() }, fits);
+    const shown = await Promise.resolve(asked).catch(() => "");
+    if (!fits()) return;
+    if (!shown) candidates.textContent = "";
+    candidates.inert = false;
   }
 
   forget() {

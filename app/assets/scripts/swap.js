@@ -27,10 +27,14 @@ function place(part) {
 
 // Asks for a piece of the page and puts it there.
 // @param {object} values sent with it
+// @param {function} fits whether it is still wanted when it comes
+// @returns {boolean} whether it was
 // @throws where there is no answer
-export async function load(path, target, values = {}) {
+export async function load(path, target, values = {}, fits = () => true) {
   const query = new URLSearchParams(values).toString();
   const answer = await fetch(query ? `${path}?${query}` : path, { headers: { "HX-Request": "true" } });
   if (!answer.ok) throw new Error(answer.status);
-  swap(target, await answer.text());
+  const html = await answer.text();
+  if (fits()) swap(target, html);
+  return fits();
 }
