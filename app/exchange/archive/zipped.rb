@@ -56,11 +56,11 @@ module Exchange
       # The photos.
       def files = @sums.keys - [CLASS]
 
-      # However large an entry says it is.
+      # However large an entry says it is; one that says that it is too large is not opened.
       def bytes(zip, name, most)
         entry = zip.find_entry(name) || refuse(NOT_OURS)
-        read = entry.get_input_stream { |stream| stream.read(most + 1) }.to_s
-        refuse("#{name} in that file is larger than it may be") if read.bytesize > most
+        read = entry.get_input_stream { |stream| stream.read(most + 1) }.to_s if entry.size <= most
+        refuse("#{name} in that file is larger than it may be") if read.nil? || read.bytesize > most
         refuse("#{name} in that file is not what was put in") if @sums && @sums[name] != Digest::SHA256.hexdigest(read)
         refuse("#{name} in that file is no photo") if name.end_with?(".jpg") && !read.b.start_with?(JPEG)
         read

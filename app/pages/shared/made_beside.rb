@@ -35,7 +35,7 @@ module Pages
       def found_job
         id = params[:job][/\A\d{1,17}\z/]
         job = Records::Job.first(id: id, account_id: account_id, classroom_id: room.id) || halt(404)
-        job.failed? ? refuse("#{job.trouble || 'it took too long'}. Nothing was made") : job
+        job.failed? ? refuse(job.trouble || "It took too long") : job
       end
     end
   end
