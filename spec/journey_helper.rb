@@ -136,7 +136,7 @@ RSpec.configure do |config|
     # One that failed without a connection left the browser so.
     online = { offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1 }
     page.driver.browser.execute_cdp("Network.emulateNetworkConditions", **online)
-    kept = { origin: page.server_url, storageTypes: "indexeddb,cache_storage" }
+    kept = { origin: page.server_url, storageTypes: "indexeddb" }
     page.driver.browser.execute_cdp("Storage.clearDataForOrigin", **kept)
   end
   config.after(type: :feature) { expect(complaints).to eq([]) }

@@ -212,8 +212,8 @@ RSpec.describe "Nothing is lost", type: :feature do
     kept = "caches.open('rungs-pages').then(c => c.keys()).then(k => arguments[0](k.map(r => r.url)))"
     enter(teacher[0])
     visit "/conduct/#{room.id}"
-    await { page.evaluate_async_script(kept).size == 2 }
-    expect(page.evaluate_async_script(kept)).to include(/kept\?v=/)
+    await { page.evaluate_async_script(kept).grep(%r{/conduct/#{room.id}\b}).size == 2 }
+    expect(page.evaluate_async_script(kept)).to include(%r{/#{room.id}/kept\?v=})
     sign_out
     expect(page.evaluate_async_script(kept)).to eq([])
     visit "/conduct/#{room.id}"

@@ -37,10 +37,15 @@ self.addEventListener("message", (event) => {
   event.waitUntil(Promise.all([keepPages(pages), keepFiles(files)]));
 });
 
+// Storage may not answer, for ever: what is asked of it is waited for so long, and then goes on by itself.
+const PATIENCE = 1000;
+const soon = (answer) => Promise.race([answer.catch(() => null), new Promise((done) => setTimeout(done, PATIENCE))]);
+
 const fromNetworkFirst = async (request) => {
   try {
     const answer = await fetch(request);
-    if (answer.type === "opaqueredirect" || answer.redirected || answer.status === 401) await caches.delete(PAGES);
+    if (answer.type === "opaqueredirect" || answer.redirected || answer.status === 401)
+      await soon(caches.delete(PAGES));
     return answer;
   } catch (gone) {
     const cache = await caches.open(PAGES);
@@ -51,16 +56,17 @@ const fromNetworkFirst = async (request) => {
 };
 
 const fromFilesFirst = async (request) => {
-  const kept = await caches.match(request, { cacheName: FILES });
+  const kept = await soon(caches.match(request, { cacheName: FILES }));
   if (kept) return kept;
   const answer = await fetch(request);
-  if (answer.ok) (await caches.open(FILES)).put(request, answer.clone());
+  const copy = answer.ok && answer.clone();
+  if (copy) soon(caches.open(FILES).then((cache) => cache.put(request, copy)));
   return answer;
 };
 
 // Whatever the server says: what is asked for is that nothing stays here.
 const forgetting = async (request) => {
-  await caches.delete(PAGES);
+  await soon(caches.delete(PAGES));
   return fetch(request);
 };
 
