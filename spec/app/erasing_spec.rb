@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "app_helper"
+require_relative "../../config/backups"
 
 RSpec.describe Records::Erasing do
   let(:name) { "Quill#{Array.new(6) { ('a'..'z').to_a.sample }.join}" }
@@ -46,9 +47,27 @@ RSpec.describe Records::Erasing do
     Records::Job.first(state: "ready", **of).finish(name)
   end
 
-  # Every row of every table, as text.
-  def everything
-    DB.tables.to_h { |table| [table, DB[table].select_map(Sequel.function(:to_jsonb, table).cast(:text))] }
+  # Every row of every table, as text; files as they are.
+  def everything(of = DB)
+    of.tables.to_h do |table|
+      files = of.schema(table).select { |_, column| column[:db_type] == "bytea" }.map(&:first)
+      bytes = files.flat_map { |file| of[table].exclude(file => nil).select_map(file) }
+      rows = of[table].select_map(Sequel.function(:to_jsonb, table).cast(:text))
+      [table, rows + bytes.map { |each| each.to_s.scrub }]
+    end
+  end
+
+  # A database of its own, as a copy has it.
+  # @yield [String] its address
+  def database_beside
+    owner = ENV.fetch("RUNGS_OWNER_URL") { ENV.fetch("DATABASE_URL") }
+    name = "rungs_erased#{ENV.fetch('TEST_ENV_NUMBER', '')}"
+    Sequel.connect(owner) do |db|
+      ["DROP DATABASE IF EXISTS #{name}", "CREATE DATABASE #{name}"].each { |sql| db.run(sql) }
+    end
+    yield owner.sub(%r{/[^/]+\z}, "/#{name}"), owner
+  ensure
+    Sequel.connect(owner) { |db| db.run("DROP DATABASE IF EXISTS #{name} WITH (FORCE)") }
   end
 
   it "leaves neither the name nor the id of a child in any table or log, and everybody else’s as it was" do
@@ -73,6 +92,34 @@ RSpec.describe Records::Erasing do
     expect(Records::Observation.where(child_id: other.id).count).to eq(others)
     logs = Dir[File.join(Settings.var, "**/*.log")].select { |file| File.file?(file) && File.readable?(file) }
     expect(logs.map { |file| File.binread(file) }.join).not_to include(name)
+  end
+
+  it "leaves no name in any copy that is brought back: made by night, before tables changed, or sealed", :deep do
+    fill
+    Dir.mktmpdir do |folder|
+      key = File.join(folder, "key")
+      system("age-keygen", "-o", key, out: File::NULL, err: File::NULL)
+      plain, sealed = [nil, File.read(key)[/age1\w+/]].map { |to| Backups::Sealed.new(recipient: to, identity: key) }
+      database_beside do |aside, owner|
+        made = [Copies.new(File.join(folder, "changes"), owner, sealed: plain).make(Database.latest),
+                Backups.new(folder, owner, sealed: plain).make.file,
+                Backups.new(folder, owner, sealed: sealed).make(now: Time.now + 60).file]
+        described_class.new(child).call
+        Backups::Beside.new(folder).add(erased: DB[:erased].select_map(%i[class_key child_id]), sequences: {})
+        made.each do |file|
+          Backups.new(folder, aside, sealed: sealed).go_back(file)
+          Sequel.connect(aside) do |db|
+            expect(everything(db).select { |_, rows| rows.any? { |row| row.include?(name) } }.keys).to eq([])
+            expect(db[:children].where(classroom_id: room.id).select_order_map(:name)).to eq(%w[Bo Cleo])
+          end
+        end
+      end
+      # The pages of the database are its own, and written over by it.
+      kept = Dir[File.join(Settings.var, "{[^p]*,p[^o]*}/**/*")].select do |file|
+        File.file?(file) && File.readable?(file)
+      end
+      expect(kept.select { |file| File.binread(file).include?(name) }).to eq([])
+    end
   end
 
   it "writes nothing that was typed into the server’s log, also where it is refused" do
