@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-# How long this thread’s request has waited for the database.
+# How long this thread’s request has waited for the database, and which copy of it was read, if any.
 module Spent
-  KEY = :rungs_database
+  KEY, READ = :rungs_database, :rungs_read
 
   # For the one database: adds up what each statement takes.
   module Statements
@@ -16,6 +16,11 @@ module Spent
 
   module_function
 
-  def anew = Thread.current[KEY] = 0.0
+  def anew
+    Thread.current[KEY], Thread.current[READ] = 0.0, nil
+  end
+
+  def read_from(database) = Thread.current[READ] = database
+  def read = Thread.current[READ]
   def seconds = Thread.current[KEY] || 0.0
 end

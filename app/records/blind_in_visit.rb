@@ -11,7 +11,7 @@ module Records
     # @param role [String] of Policy::ROLES
     # @return [Classroom] this one; as it is where no visit goes on that is blind to them
     def self.look(room, account_id, role)
-      visit = role == "coach" ? Visit.going_on(room, account_id) : Visit.in_class(room)
+      visit = Policy.may?(role, :visit) ? Visit.going_on(room, account_id) : Visit.in_class(room)
       visit ? room.extend(self).look_away(visit, account_id, role) : room
     end
 
@@ -33,7 +33,7 @@ module Records
 
     # A coach sees what was heard before, and own answers; the others all but the coach's.
     def not_the_others
-      return (HEARD[:visit_id] =~ nil) | (HEARD[:visit_id] !~ @visit.id) unless @as == "coach"
+      return (HEARD[:visit_id] =~ nil) | (HEARD[:visit_id] !~ @visit.id) unless Policy.may?(@as, :visit)
 
       (HEARD[:happened_at] < @visit.begun_at) | (HEARD[:account_id] =~ @looking)
     end

@@ -59,6 +59,6 @@ module Records
       end
     end
 
-    def teacher?(row) = row.account_id && Membership.role(row.account_id, @classroom.id) == "teacher"
+    def teacher?(row) = row.account_id && Policy.may?(Membership.role(row.account_id, @classroom.id), :teach)
   end
 end

@@ -27,7 +27,9 @@ module Records
     def self.role(account_id, room_id) = where(account_id: account_id, classroom_id: room_id).get(:role)
 
     # The last teacher stays.
-    def last_teacher? = role == "teacher" && Membership.teachers.where(classroom_id: classroom_id).count == 1
+    # Whether that may be done in this role, whatever the class has set.
+    def may?(act) = Policy.may?(role, act)
+    def last_teacher? = may?(:teach) && Membership.teachers.where(classroom_id: classroom_id).count == 1
 
     # It is over, at once and everywhere.
     # @return [Boolean] whether it is; not for the last teacher

@@ -19,7 +19,11 @@ module Records
       see_groups: [true, false, true, false],
       groups: [true, false, false, false],
       coach: [true, false, true, false],
-      keep: [true, false, false, false]
+      keep: [true, false, false, false],
+      teach: [true, false, false, false],
+      visit: [false, false, true, false],
+      share_list: [true, true, false, false],
+      unnoted: [true, false, false, true]
     }.transform_values { |each| ROLES.zip(each).to_h.freeze }.freeze
 
     # The words of what each act is, for an invitation and the page of people.
@@ -34,15 +38,18 @@ module Records
 
     # @param role [String, nil] one of ROLES
     # @param act [Symbol] of TABLE
-    # @param room [Classroom]
+    # @param room [Classroom, nil] only where its setting or a visit decides
     # @yield whether a visit of theirs goes on, where that matters
-    def may?(role, act, room)
+    def may?(role, act, room = nil)
       case TABLE.fetch(act)[role]
       when :setting then room.setting("assistant_sees") == "yes"
       when :visit then block_given? && yield
       else TABLE.fetch(act)[role] == true
       end
     end
+
+    # Whether what somebody in that role may do is a setting of the class.
+    def set_by_class?(role) = TABLE.values.any? { |row| row[role] == :setting }
 
     # @return [Hash{Symbol => Array<String>}] may and may_not, in words
     def told(role, room)

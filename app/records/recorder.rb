@@ -165,7 +165,7 @@ module Records
     def theirs?(first)
       return first&.substitute && @classroom.problem(first.problem_id) if @substitute
 
-      !first.nil? && (@role == "teacher" || first.account_id == @account_id)
+      !first.nil? && (Policy.may?(@role, :correct_all) || first.account_id == @account_id)
     end
 
     # A key that is there already adds nothing; what is added is carried into the estimates in the same transaction.

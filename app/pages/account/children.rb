@@ -22,7 +22,7 @@ module Pages
       def offer_children
         # A pasted list: what of it would be added, before anything is.
         post "/classes/:room/list" do
-          show ListPage.new(self, **checked(ListContract))
+          show ListPage.new(visitor, **checked(ListContract))
         end
 
         post "/classes/:room/children" do
@@ -57,8 +57,8 @@ module Pages
           room.child(params[:child]) || halt(404)
           child.update(left_on: room.today)
           note_act("off_the_list", room)
-          undoable("#{child.name} is off the list. The records are kept.",
-                   "/account/classes/#{room.id}/children/#{child.id}/back")
+          visitor.note("#{child.name} is off the list. The records are kept.",
+                       undo: "/account/classes/#{room.id}/children/#{child.id}/back")
           redirect "/account/classes/#{room.id}"
         end
 
@@ -71,13 +71,13 @@ module Pages
         end
 
         # What would go for good, and a name to type.
-        get("/classes/:room/children/:child/erase") { show ErasePage.new(self, child) }
+        get("/classes/:room/children/:child/erase") { show ErasePage.new(visitor, child) }
 
         # For good, records and all; also of a child who is off the list.
         post "/classes/:room/children/:child/delete" do
           unless params[:typed].to_s.strip == child.name
             status 422
-            return show ErasePage.new(self, child, trouble: "That is not the name. Nothing was erased.")
+            return show ErasePage.new(visitor, child, trouble: "That is not the name. Nothing was erased.")
           end
           Records::Erasing.new(child).call(stories: !params[:stories].nil?)
           note_act("erased", room)

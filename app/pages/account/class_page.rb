@@ -23,7 +23,7 @@ module Pages
       def has?(what)
         case what
         when :children then room.children.any?
-        when :assistants then Records::Membership.of(room).any? { |each| each.role == "assistant" }
+        when :assistants then Records::Membership.of(room).any? { |each| Records::Policy.set_by_class?(each.role) }
         else Records::Own.of(room, "thing", "place", "person").any?
         end
       end

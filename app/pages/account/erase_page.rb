@@ -12,8 +12,8 @@ module Pages
       attr_reader :child, :trouble
 
       # @param trouble [String, nil] why nothing was erased
-      def initialize(visit, child, trouble: nil)
-        super(visit)
+      def initialize(visitor, child, trouble: nil)
+        super(visitor)
         @child = child
         @trouble = trouble
       end

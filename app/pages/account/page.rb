@@ -8,7 +8,8 @@ module Pages
 
       # room, role; and in words: title, with its school or teacher where two are called the same; about.
       Own = Struct.new(:room, :role, :title, :about, keyword_init: true) do
-        def path = role == "coach" ? "/coach/#{room.id}" : "/today/#{room.id}"
+        def teacher? = Records::Policy.may?(role, :teach)
+        def path = Records::Policy.may?(role, :visit) ? "/coach/#{room.id}" : "/today/#{room.id}"
       end
 
       # @return [Array<Own>] the classes of this person by what they are there, then by name
@@ -18,7 +19,7 @@ module Pages
         names = all.map(&:name).tally
         all.map do |room|
           Own.new(room: room, role: roles[room.id], title: names[room.name] > 1 ? told_apart(room) : room.name,
-                  about: [(roles[room.id] unless roles[room.id] == "teacher"),
+                  about: [(roles[room.id] unless Records::Policy.may?(roles[room.id], :teach)),
                           plural(room.size, "child", "children")].compact.join(", "))
         end
       end
@@ -27,7 +28,7 @@ module Pages
       private_constant :ROLES
 
       def margin = nil
-      def here = env["rodauth"].compute_hmac(env["rack.session"]["active_session_id"].to_s)
+      def here = visitor.session_id
       def sessions = Records::Session.of(person)
 
       private

@@ -11,7 +11,7 @@ module Pages
         allow(:keep)
       end
 
-      get("/?") { show Page.new(self) }
+      get("/?") { show Page.new(visitor) }
 
       post "/classes" do
         form = checked(ClassContract)
@@ -24,12 +24,12 @@ module Pages
       post "/sessions" do
         Records::Session.where(account_id: person.id, session_id: params[:session].to_s).delete
         note_act("sessions")
-        session_store["note"] = "Signed out there."
+        visitor.note "Signed out there."
         redirect "/account"
       end
 
-      get("/log") { show LogPage.new(self, **checked(LogContract)) }
-      get("/classes/:room") { show ClassPage.new(self) }
+      get("/log") { show LogPage.new(visitor, **checked(LogContract)) }
+      get("/classes/:room") { show ClassPage.new(visitor) }
 
       post "/classes/:room" do
         room.update(checked(ClassContract).slice(:name, :school, :time_zone))
@@ -49,8 +49,7 @@ module Pages
       post "/classes/:room/archive" do
         back = params[:back]
         room.update(archived_on: back ? nil : today)
-        env["rack.session"]["note"] =
-          "#{room.name} is #{back ? 'back among your classes' : 'put away; nothing is lost'}."
+        visitor.note "#{room.name} is #{back ? 'back among your classes' : 'put away; nothing is lost'}."
         redirect "/account"
       end
 
@@ -59,17 +58,15 @@ module Pages
         form = checked(YearContract)
         following = form[:records] ? room.update(name: form[:name]) : room.begin_anew(form[:name], by: person)
         note_act("year", room)
-        session_store["note"] = "#{following.name} begins with #{plural(following.size, 'child', 'children')}."
+        visitor.note "#{following.name} begins with #{plural(following.size, 'child', 'children')}."
         redirect "/account/classes/#{following.id}"
       end
 
       helpers do
         def say(note)
-          session_store["note"] = note
+          visitor.note note
           redirect "/account/classes/#{room.id}"
         end
-
-        def session_store = env["rack.session"]
       end
     end
   end

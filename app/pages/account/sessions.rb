@@ -11,7 +11,7 @@ module Pages
       def currently_active_session?
         key = session[session_id_session_key] or return false
         asking = Records::Asking.of(session_value, compute_hmac(key), path: request.path, form: request.params)
-        scope.env["rungs.asking"] = asking
+        scope.asking = asking
         !asking.nil?
       end
 

@@ -22,12 +22,16 @@ module Pages
       private_constant :WRONG, :LETTER, :MADE, :NOBODY, :GUESSED, :RESET_TAKES
 
       plugin :middleware, next_if_not_found: true
-      plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: "../shared/layout",
+      plugin :render, engine: "erb", views: File.join(Rungs::ROOT, "app/pages/account"), layout: nil,
                       escape: true, allowed_paths: [File.join(Rungs::ROOT, "app/pages")]
       plugin :flash
       include Shared::Helpers
       include Fields
       include WhoAsks
+
+      # Who asks, and what was read with them.
+      attr_reader :visitor
+      attr_accessor :asking
 
       plugin :rodauth, csrf: false do
         enable :login, :logout, :create_account, :close_account, :change_password, :audit_logging,
@@ -155,10 +159,8 @@ module Pages
       route do |r|
         rodauth.check_active_session
         stay_on
-        env["rodauth"] = rodauth
-        env["rungs.substitute"] = lesson_to_take(r.path[OF_LESSON, 1])
-        env["rungs.who"] = who
-        ask_to_sign_in unless rodauth.logged_in? || r.path.match?(OPEN) || env["rungs.substitute"]
+        @visitor = let_in(lesson_to_take(r.path[OF_LESSON, 1]))
+        ask_to_sign_in unless visitor.signed_in? || r.path.match?(OPEN) || visitor.substitute?
         leave_waiting if somebody_elses?
         response["cache-control"] = "no-store"
         r.on "account" do
@@ -166,6 +168,9 @@ module Pages
           as_long_for_all { r.rodauth }
         end
       end
+
+      # A page of signing in, in what every page has around it.
+      def view(*, **) = OpenPage.new(visitor, title: @title, drawn: super).in_frame
 
       private
 

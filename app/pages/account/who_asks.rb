@@ -23,26 +23,22 @@ module Pages
         lesson unless Records::Account.classroom_of(rodauth.session_value, room)
       end
 
-      # By whom taps are told apart that wait on one device.
-      def who
-        lesson = env["rungs.substitute"]
-        return "lesson-#{lesson.id}" if lesson
-
-        "account-#{rodauth.session_value}" if rodauth.logged_in?
+      # @return [Shared::Visitor]
+      def let_in(lesson)
+        id = rodauth.compute_hmac(session["active_session_id"].to_s)
+        who = { signed_in: rodauth.session_value, session_id: id, lent_lesson: lesson }
+        Shared::Visitor.let_in(env, asking: asking, **who)
       end
 
       # A page that was open when somebody else signed in beside it sends nothing in their name.
-      def somebody_elses?
-        tapped_by = env["HTTP_RUNGS_WHO"].to_s
-        !tapped_by.empty? && tapped_by != env["rungs.who"]
-      end
+      def somebody_elses? = !["", visitor.key].include?(visitor.tapped_by)
 
       def leave_waiting = say_unauthorized(SOMEBODY_ELSE)
 
       # A tap that comes after the session ended is not swallowed by the sign-in page.
       def ask_to_sign_in
         link = session["substitute"] if request.path.match?(OF_LESSON)
-        request.redirect(link ? "/substitute/#{link}" : "/account/login") unless env.key?("HTTP_HX_REQUEST")
+        request.redirect(link ? "/substitute/#{link}" : "/account/login") unless visitor.htmx?
 
         say_unauthorized(link ? LINK_ENDED : SIGNED_OUT)
       end

@@ -7,7 +7,7 @@ module Pages
       needs :ladders
       reads_beside
 
-      get("/:room") { show Page.new(self, **checked(BackContract)) }
+      get("/:room") { show Page.new(visitor, **checked(BackContract)) }
     end
   end
 end

@@ -9,9 +9,11 @@ module Pages
       helpers Screen
 
       get "/:room" do
-        @lesson = lesson_shown or return board_page
-        @follow = "/board/#{room.id}/lessons/#{@lesson.id}"
-        board_page
+        lesson = lesson_shown
+        leave = params[:problem] ? "/listen/#{room.id}?problem=#{params[:problem]}" : "/conduct/#{room.id}"
+        next board(leave: leave, screen: partial(:"board/_nothing")) unless lesson
+
+        board leave: leave, follow: "/board/#{room.id}/lessons/#{lesson.id}", screen: screen_of(lesson)
       end
 
       get("/:room/lessons/:lesson/screen") { screen_of(found_lesson) }
@@ -49,12 +51,6 @@ module Pages
           return room.problem(params[:problem])&.lesson || halt(404) if params[:problem]
 
           room.lesson_on(today) || room.last_problem&.lesson
-        end
-
-        def board_page
-          @leave = params[:problem] ? "/listen/#{room.id}?problem=#{params[:problem]}" : "/conduct/#{room.id}"
-          @screen = @lesson ? screen_of(@lesson) : partial(:"board/_nothing")
-          erb :"board/board", layout: :"board/layout"
         end
 
         def found_lesson = @found_lesson ||= room.lesson(params[:lesson]) || halt(404)

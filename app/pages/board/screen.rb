@@ -9,6 +9,12 @@ module Pages
 
       DRAWN = Live::Screens.new
 
+      # The whole board. screen: HTML, what it shows. follow: from where it hears what changes; leave: where one goes
+      # back to; both nil where there is nothing.
+      def board(screen:, follow: nil, leave: nil)
+        partial(:"board/layout", screen: screen, follow: follow, leave: leave)
+      end
+
       # What is seen for a moment is drawn anew each time, since it tells how long it is still to be seen.
       def screen_of(lesson)
         @lesson = lesson

@@ -8,8 +8,8 @@ module Pages
 
       attr_reader :child
 
-      def initialize(visit, child)
-        super(visit)
+      def initialize(visitor, child)
+        super(visitor)
         @child = child
         @posed = latest.current if latest && latest.ended_at.nil?
       end

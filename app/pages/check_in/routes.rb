@@ -10,7 +10,7 @@ module Pages
 
       before("/:room/:child/?*") { @child = room.child(params[:child]) || halt(404) }
 
-      get("/:room/:child") { show Page.new(self, @child) }
+      get("/:room/:child") { show Page.new(visitor, @child) }
 
       post "/:room/:child/start" do
         form = checked(StartContract)

@@ -10,8 +10,8 @@ module Pages
 
       attr_reader :child
 
-      def initialize(visit, child, **asked)
-        super(visit, **asked)
+      def initialize(visitor, child, **asked)
+        super(visitor, **asked)
         @child = child
       end
 

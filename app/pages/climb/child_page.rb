@@ -12,8 +12,8 @@ module Pages
       attr_reader :child, :operation, :scope
 
       # @param on [Date] the day that is told
-      def initialize(visit, child, operation: nil, scope: nil, on: nil)
-        super(visit)
+      def initialize(visitor, child, operation: nil, scope: nil, on: nil)
+        super(visitor)
         @child = child
         busiest = evidence.busiest(child, days: Page::SINCE_DAYS, on: today) || %w[add to10] unless operation && scope
         @operation = operation || busiest[0]

@@ -8,7 +8,7 @@ module Pages
       reads_beside
 
       get "/:room" do
-        page = Page.new(self, **checked(ViewContract))
+        page = Page.new(visitor, **checked(ViewContract))
         htmx? ? page.partial(:"climb/_table") : show(page)
       end
 
@@ -25,7 +25,7 @@ module Pages
 
       # The records behind a figure.
       get "/:room/children/:child/records" do
-        page = BehindPage.new(self, child, **checked(BehindContract))
+        page = BehindPage.new(visitor, child, **checked(BehindContract))
         htmx? ? page.drawn : show(page)
       end
 
@@ -43,7 +43,7 @@ module Pages
 
       helpers do
         def child = @child ||= room.child(params[:child]) || halt(404)
-        def child_page(**chosen) = ChildPage.new(self, child, **chosen)
+        def child_page(**chosen) = ChildPage.new(visitor, child, **chosen)
         def scopes = Records::Scope.all
         def operation = chosen(:operation, Rungs::Problem::OPERATIONS)
 

@@ -14,11 +14,11 @@ module Pages
 
       # Those of this coach; a teacher sees all.
       def visits
-        own = role == "coach" ? { account_id: person.id } : {}
+        own = may?(:visit) ? { account_id: person.id } : {}
         room.visits_dataset.where(own).latest_first.eager(:account).all
       end
 
-      def coaches = Records::Membership.of(room).select { |each| each.role == "coach" }.map(&:account)
+      def coaches = Records::Membership.of(room).select { |each| each.may?(:visit) }.map(&:account)
 
       # Whose a visit is, and where it is or what came of it.
       def about(visit)

@@ -26,7 +26,7 @@ module Pages
       end
 
       def teachers(room)
-        Records::Membership.of(room).select { |each| each.role == "teacher" }.map { |each| each.account.name }
+        Records::Membership.of(room).select { |each| each.may?(:teach) }.map { |each| each.account.name }
       end
     end
   end

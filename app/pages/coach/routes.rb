@@ -6,18 +6,18 @@ module Pages
     class Routes < Shared::Tab
       needs :coach
 
-      get("/") { show Page.new(self, **checked(LookContract)) }
-      get("/:room") { show ClassPage.new(self, **checked(LookContract)) }
+      get("/") { show Page.new(visitor, **checked(LookContract)) }
+      get("/:room") { show ClassPage.new(visitor, **checked(LookContract)) }
 
       post "/:room/visits" do
         form = checked(VisitContract)
-        coach = role == "coach" ? person.id : coach_of(form[:with])
+        coach = may?(:visit) ? person.id : coach_of(form[:with])
         made = room.add_visit(account_id: coach, **form.slice(:day, :aim, :question),
                               children: Sequel.pg_jsonb(form[:children].to_a & room.children.map(&:id)))
         redirect "#{here}/visits/#{made.id}"
       end
 
-      get("/:room/visits/:visit") { show VisitPage.new(self, found) }
+      get("/:room/visits/:visit") { show VisitPage.new(visitor, found) }
 
       # The coach begins to listen; either ends it.
       post "/:room/visits/:visit/begin" do
@@ -49,7 +49,7 @@ module Pages
 
         # Of this class; a coach has their own, a teacher all.
         def found
-          own = role == "coach" ? { account_id: person.id } : {}
+          own = may?(:visit) ? { account_id: person.id } : {}
           @found ||= room.visits_dataset.first(id: params[:visit][/\A\d{1,17}\z/], **own) || halt(404)
         end
 

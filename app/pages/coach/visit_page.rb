@@ -6,8 +6,8 @@ module Pages
     class VisitPage < Shared::Page
       view :"coach/visit", tab: "coach"
 
-      def initialize(visit, shown)
-        super(visit)
+      def initialize(visitor, shown)
+        super(visitor)
         @shown = shown
       end
 

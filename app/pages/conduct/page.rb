@@ -8,16 +8,20 @@ module Pages
     class Page < Listen::Page
       view :"conduct/conduct", tab: "plan", inert: true
 
-      attr_reader :part, :trouble
+      attr_reader :part, :trouble, :written
 
       # @param part [Records::LessonPart]
       # @param trouble [String, nil] why something was not taken
-      def initialize(visit, part, trouble: nil)
+      # @param by [String, nil] the number of a child who gives the next way
+      # @param written [String, nil] what was typed and not taken
+      def initialize(visitor, part, trouble: nil, by: nil, written: nil)
         @part = part
         @trouble = trouble
+        @by = by
+        @written = written
         on_board = part.lesson.part_on_board&.id == part.id
         @state = Records::ItemOnBoard.new(on_board ? part.lesson.board : Records::BoardState.new, part.items)
-        super(visit, part.items.posed_or_told(@state.index))
+        super(visitor, posed: part.items.posed_or_told(@state.index))
       end
 
       # @return [Records::ItemOnBoard]
@@ -33,7 +37,7 @@ module Pages
 
       # Where nothing is posed a name is who gives the next way: nobody leaves the lesson by a tap.
       def margin = posed ? super : class_margin(chosen: giver) { |child| "#{here}?by=#{child.id}" }
-      def giver = room.children.find { |child| child.id.to_s == params[:by] }
+      def giver = room.children.find { |child| child.id.to_s == @by }
 
       # Another where the lesson's parts or their items are others.
       def kept_as

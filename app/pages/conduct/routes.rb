@@ -97,7 +97,8 @@ module Pages
           show page(trouble: error.message)
         end
 
-        def page(trouble: nil) = part ? Page.new(self, part, trouble: trouble) : NothingPage.new(self)
+        def typed = { by: params[:by], written: params[:written] }
+        def page(trouble: nil) = part ? Page.new(visitor, part, trouble: trouble, **typed) : NothingPage.new(visitor)
       end
     end
   end

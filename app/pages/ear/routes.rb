@@ -6,8 +6,8 @@ module Pages
     class Routes < Shared::Base
       before { halt 404 unless person }
 
-      get("/") { show Page.new(self) }
-      get("/clip") { ear.now ? show(ClipPage.new(self)) : redirect("/ear/") }
+      get("/") { show Page.new(visitor) }
+      get("/clip") { ear.now ? show(ClipPage.new(visitor)) : redirect("/ear/") }
 
       post "/next" do
         ear.go_on

@@ -8,6 +8,8 @@ module Pages
 
       SHOWN = 6
 
+      def coming_day = asked[:day] || super
+
       def finds = Rungs::Activity::FINDS
       def chosen_find = asked[:finds] || Rungs::Activity::ALL[asked[:activity]]&.finds&.first || finds.keys.first
 
@@ -25,7 +27,7 @@ module Pages
       # What the form chose of the activity's options; what it does not have fits the class.
       def options
         @options ||= begin
-          chosen = self.class.options_of(activity, room, params)
+          chosen = self.class.options_of(activity, room, asked.fetch(:params))
           fits = !activity.ranged || activity.ranges(chosen).include?(chosen["range"])
           fits ? chosen : { **chosen, "range" => Rungs::Activity::Ranged::NONE }
         end

@@ -10,12 +10,11 @@ module Pages
 
       before("/:room/?*") do
         @form = checked(FindContract)
-        @coming_day = @form[:day]
-        refuse("That day is over; choose one to come") if @coming_day && @coming_day < today
+        refuse("That day is over; choose one to come") if @form[:day] && @form[:day] < today
       end
 
       get "/:room" do
-        page = Page.new(self, **@form)
+        page = Page.new(visitor, **@form, params: params)
         Rungs::Activity::OWN.finds.include?(page.chosen_find) ? redirect(page.address_of(page.chosen_find)) : show(page)
       end
 
@@ -24,7 +23,8 @@ module Pages
         kind = activity.with(Page.options_of(activity, room, params), room.activity_settings)
         seed = @form[:seed] || 1
         kind.data(seed: seed)
-        into_lesson(activity, day: coming_day, now: @form[:now], details: { options: kind.chosen, seed: seed })
+        into_lesson(activity, day: @form[:day] || coming_day, now: @form[:now],
+                              details: { options: kind.chosen, seed: seed })
       end
     end
   end

@@ -6,13 +6,13 @@ module Pages
     class Routes < Shared::Tab
       needs :notes
 
-      get("/:room") { show Page.new(self) }
+      get("/:room") { show Page.new(visitor) }
 
       post "/:room" do
         form = checked(AnswerContract)
         child = room.child(form[:child]) || halt(404)
         made = room.add_home_answer(child_id: child.id, account_id: person.id, day: today, code: form[:code])
-        undoable("#{child.name}: #{made.summary}, at home.", "/from-home/#{room.id}/#{made.id}/away")
+        visitor.note("#{child.name}: #{made.summary}, at home.", undo: "/from-home/#{room.id}/#{made.id}/away")
         redirect "/from-home/#{room.id}"
       end
 

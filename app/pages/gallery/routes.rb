@@ -17,7 +17,7 @@ module Pages
         def gallery
           halt 404 unless Settings.demo_offer? && person
           kinds = Rungs::Picture::KINDS
-          Page.new(self, kind: kinds[params[:kind] || kinds.ids.first] || halt(404))
+          Page.new(visitor, kind: kinds[params[:kind] || kinds.ids.first] || halt(404))
         end
       end
     end

@@ -10,8 +10,8 @@ module Pages
       ENOUGH = 2
 
       # @param asked [Hash] as GroupsContract lets it through
-      def initialize(visit, **asked)
-        super(visit, least: 3, most: 5, **asked)
+      def initialize(visitor, **asked)
+        super(visitor, least: 3, most: 5, **asked)
         @focus = [asked[:operation] || focus[0], asked[:band] || focus[1]]
       end
 

@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       needs :groups, see: :see_groups
 
-      before("/:room/?*") { @page = Page.new(self, **checked(GroupsContract)) }
+      before("/:room/?*") { @page = Page.new(visitor, **checked(GroupsContract)) }
 
       get("/:room") { show @page }
 
@@ -25,7 +25,7 @@ module Pages
 
       post "/:room/save" do
         room.start_lesson(coming_day).keep_groups(@page.split)
-        env["rack.session"]["note"] = "The groups are saved for #{coming_lesson}."
+        visitor.note "The groups are saved for #{coming_lesson}."
         redirect coming_day == today ? "/today/#{room.id}" : "/lesson/#{room.id}?day=#{coming_day}"
       end
     end

@@ -8,7 +8,7 @@ module Pages
 
       helpers Shared::ClassMargin
 
-      get("/:room") { show Page.new(self) }
+      get("/:room") { show Page.new(visitor) }
 
       # Who is away on a day.
       post "/:room/away" do

@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Base
       get "/" do
         halt 404 unless person
-        invited = env["rack.session"].delete("invited")
+        invited = visitor.take_invitation
         redirect "/invite/#{invited}" if invited
         own, coached = person.own_classes.first, person.coached
         redirect "/today/#{own.id}" if own

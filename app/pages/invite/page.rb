@@ -11,8 +11,8 @@ module Pages
                  late: "That invitation was good for a week, which is over; ask for another",
                  called_back: "That invitation was called back" }.freeze
 
-      def initialize(visit, invitation)
-        super(visit)
+      def initialize(visitor, invitation)
+        super(visitor)
         @invitation = invitation
       end
 

@@ -9,18 +9,18 @@ module Pages
       get "/:code" do
         next ask_who unless person
 
-        show Page.new(self, invitation)
+        show Page.new(visitor, invitation)
       end
 
       post "/:code" do
         halt 404 unless person
         found = invitation
-        there = Page.new(self, found).there
+        there = Page.new(visitor, found).there
         refuse("You are #{there} there already; this invitation stays good for somebody else") if there
         refuse(Page::STATES.fetch(found.refresh.state)) unless found.take(person)
 
-        env["rack.session"]["note"] = "You are #{Records::Membership::AS[found.role]} of #{found.classroom.name} now."
-        redirect found.role == "coach" ? "/coach" : "/today/#{found.classroom_id}"
+        visitor.note "You are #{Records::Membership::AS[found.role]} of #{found.classroom.name} now."
+        redirect Records::Policy.may?(found.role, :visit) ? "/coach" : "/today/#{found.classroom_id}"
       end
 
       helpers do
@@ -29,7 +29,7 @@ module Pages
 
         # Signed in, or with an account made, one comes back here.
         def ask_who
-          env["rack.session"]["invited"] = Records::ShortCode.read(params[:code])
+          visitor.invited Records::ShortCode.read(params[:code])
           redirect "/account/login"
         end
       end

@@ -10,8 +10,8 @@ module Pages
 
       # @param part [Records::LessonPart]
       # @param trouble [String, nil] why something was not taken
-      def initialize(visit, part, trouble: nil, **asked)
-        super(visit, **asked)
+      def initialize(visitor, part, trouble: nil, **asked)
+        super(visitor, **asked)
         @part = part
         @trouble = trouble
       end

@@ -8,7 +8,7 @@ module Pages
 
       before("/:room/:part") { @part = room.part(params[:part]) || halt(404) }
 
-      get("/:room/:part") { show Page.new(self, @part) }
+      get("/:room/:part") { show Page.new(visitor, @part) }
 
       post "/:room/:part" do
         form = checked(ItemsContract)
@@ -16,7 +16,7 @@ module Pages
         redirect "/items/#{room.id}/#{@part.id}#{"#item-#{form[:item]}" if form[:item]}"
       rescue Rungs::Error => e
         status 422
-        show Page.new(self, @part, trouble: e.message, **form)
+        show Page.new(visitor, @part, trouble: e.message, **form)
       end
 
       helpers do

@@ -14,7 +14,7 @@ module Pages
                 "answers.jsonl" => ["application/jsonl; charset=utf-8", :lines],
                 "statements.json" => ["application/json", :statements] }.freeze
 
-      get("/:room") { show Page.new(self) }
+      get("/:room") { show Page.new(visitor) }
 
       FILES.each do |name, (type, as)|
         get "/:room/#{name}" do
@@ -43,7 +43,7 @@ module Pages
         made_beside "class_file", at: here, holds: "plans", **checked(PlansContract)
       end
 
-      get("/:room/jobs/:job") { job_page JobPage.new(self, job: found_job) }
+      get("/:room/jobs/:job") { job_page JobPage.new(visitor, job: found_job) }
 
       # All that is kept of one child, for who has a right to ask.
       get "/:room/child" do
@@ -171,7 +171,7 @@ module Pages
         end
 
         def preview(part, looked, at)
-          show PreviewPage.new(self, part: part, looked: looked, here: "#{here}/#{at}")
+          show PreviewPage.new(visitor, part: part, looked: looked, here: "#{here}/#{at}")
         end
 
         def brought(note:, room:)
@@ -180,7 +180,7 @@ module Pages
         end
 
         def next_page(note, id)
-          env["rack.session"]["note"] = note
+          visitor.note note
           redirect "/records/#{id}"
         end
       end

@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       needs :plan, see: :see_plan, %r{/(go|unfinish|resume)\z} => :conduct
 
-      get("/:room") { show Page.new(self, **checked(DayContract)) }
+      get("/:room") { show Page.new(visitor, **checked(DayContract)) }
 
       post "/:room/usual" do
         form = checked(DayContract)
@@ -56,8 +56,7 @@ module Pages
         recorder = Records::Recorder.new(room, person)
         many = form[:off] ? recorder.bring_back(lesson) : recorder.put_aside(lesson)
         note_act(form[:off] ? "counted_again" : "set_aside", room)
-        env["rack.session"]["note"] =
-          "#{plural(many, 'answer')} of the substitute #{form[:off] ? 'count again' : 'set aside'}."
+        visitor.note "#{plural(many, 'answer')} of the substitute #{form[:off] ? 'count again' : 'set aside'}."
         redirect "#{here(lesson.held_on)}#substitute"
       end
 
@@ -92,7 +91,7 @@ module Pages
 
         def take_out(part)
           part.lesson.course.take_out(part)
-          undoable("#{part.title} is taken out.", "/lesson/#{room.id}/parts/#{part.id}/back")
+          visitor.note("#{part.title} is taken out.", undo: "/lesson/#{room.id}/parts/#{part.id}/back")
         end
 
         def target(course, to)
@@ -107,8 +106,8 @@ module Pages
 
         def finish(done:)
           (lesson_today || redirect(home)).finish(done: done)
-          undoable("The lesson #{done ? 'is done' : 'has stopped'}, and its board code has ended with it.",
-                   "/lesson/#{room.id}/unfinish")
+          visitor.note("The lesson #{done ? 'is done' : 'has stopped'}, and its board code has ended with it.",
+                       undo: "/lesson/#{room.id}/unfinish")
           redirect home
         end
       end

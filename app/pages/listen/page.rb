@@ -11,8 +11,8 @@ module Pages
       # @param posed [Records::PosedProblem]
       # @param chosen [Records::Child, nil] who is asked
       # @param recorder [Records::Recorder, nil] that has just recorded something
-      def initialize(visit, posed, chosen: nil, recorder: nil)
-        super(visit)
+      def initialize(visitor, posed:, chosen: nil, recorder: nil)
+        super(visitor)
         @posed = posed
         @chosen = chosen
         @recorder = recorder
@@ -46,13 +46,13 @@ module Pages
       def colleagues
         return [] if !together? || shares.any? || posed.lesson.held_on != today
 
-        others = Records::Membership.of(room).reject { |each| each.account_id == person.id || each.role == "coach" }
-        @colleagues ||= others.map(&:account)
+        others = Records::Membership.of(room).reject { |each| each.account_id == person.id }
+        @colleagues ||= others.select { |each| each.may?(:share_list) }.map(&:account)
       end
 
       # Whether somebody else may have this page open too.
-      def together? = !substitute? && env["rungs.asking"]&.people.to_i > 1
-      def seats? = env["rack.session"]["seats"] == true && room.children.any?(&:seat)
+      def together? = visitor.others?
+      def seats? = visitor.seats? && room.children.any?(&:seat)
 
       # Where a name stands in the margin.
       def seat_class(child)
@@ -69,7 +69,7 @@ module Pages
       def going_on
         return @going_on if defined?(@going_on)
 
-        @going_on = @visit.visit || (Records::Visit.in_class(room) unless substitute?)
+        @going_on = visitor.visit || (Records::Visit.in_class(room) unless substitute?)
       end
 
       # What a wrong answer may come from.
@@ -123,7 +123,7 @@ module Pages
       def seen_here
         return {} if substitute?
 
-        role == "coach" ? { account_id: person.id } : { visit_id: nil }
+        may?(:visit) ? { account_id: person.id } : { visit_id: nil }
       end
 
       # What another heard of the same answers, by the key of the record that counts.

@@ -10,16 +10,16 @@ module Pages
 
       get "/:room" do
         posed = params[:problem] ? found_problem : room.current_problem || room.last_problem
-        return show NothingPage.new(self) unless posed
+        return show NothingPage.new(visitor) unless posed
 
-        show Page.new(self, posed, chosen: params[:child] && room.child(params[:child]))
+        show Page.new(visitor, posed: posed, chosen: params[:child] && room.child(params[:child]))
       end
 
       before("/:room/seats") { halt 404 if substitute? }
 
       # Names by today's list, or as they sit.
       post "/:room/order" do
-        env["rack.session"]["seats"] = params[:order] == "seats"
+        visitor.seats(params[:order] == "seats")
         redirect "/listen/#{room.id}#{"?problem=#{params[:problem]}" if params[:problem].to_s.match?(/\A\d+\z/)}"
       end
 
@@ -28,8 +28,9 @@ module Pages
         form = checked(ShareContract)
         lesson = room.start_lesson(today)
         list = Records::SharedList.new(lesson)
-        if form[:with] then list.join(person.id, colleague(form[:with]))
-        else list.give(room.child(form[:child]) || halt(404), Page.new(self, shown_problem || halt(404)).turns)
+        page = Page.new(visitor, posed: shown_problem || halt(404)) unless form[:with]
+        if page then list.give(room.child(form[:child]) || halt(404), page.turns)
+        else list.join(person.id, colleague(form[:with]))
         end
         redirect "/listen/#{room.id}#{"?problem=#{params[:problem]}" if shown_problem}"
       end
@@ -38,12 +39,12 @@ module Pages
       post "/:room/open" do
         child = room.child(checked(OpenContract)[:child]) || halt(404)
         by = person.name.to_s[0].to_s
-        told = { lesson: lesson_today&.id, open: child.id, by: by, who: env["rungs.who"] }
+        told = { lesson: lesson_today&.id, open: child.id, by: by, who: visitor.key }
         DB.notify(Records::Observation::CHANNEL, payload: told.to_json)
         204
       end
 
-      get("/:room/seats") { show SeatsPage.new(self) }
+      get("/:room/seats") { show SeatsPage.new(visitor) }
 
       post "/:room/seats" do
         form = checked(SeatContract)
@@ -53,29 +54,29 @@ module Pages
         if form[:fill] then seating.fill
         else seating.put(child || refuse("Choose a name first"), next_seat == "none" ? nil : next_seat.to_i)
         end
-        htmx? ? show(SeatsPage.new(self)) : redirect("/listen/#{room.id}/seats")
+        htmx? ? show(SeatsPage.new(visitor)) : redirect("/listen/#{room.id}/seats")
       end
 
       # What the numbers a child says may be: proposed, never recorded by itself.
       get "/:room/hearing" do
         form = checked(HeardContract)
-        page = Page.new(self, room.problem(form[:problem]) || halt(404))
+        page = Page.new(visitor, posed: room.problem(form[:problem]) || halt(404))
         heard = form[:heard].split.map(&:to_i)
         candidates = Rungs::Slip.heard(page.posed.problem, heard, seconds: form[:seconds])
         page.partial(:"listen/_candidates", candidates: candidates)
       end
 
-      get("/:room/remote") { Page.new(self, found_problem).partial(:"listen/_remote") }
+      get("/:room/remote") { Page.new(visitor, posed: found_problem).partial(:"listen/_remote") }
 
       post "/:room/records" do
         form = checked(RecordContract)
-        sent = env["HTTP_RUNGS_CLOCK"] unless form[:held_at]
-        at = HeardAt.of(form[:held_at] || form[:happened_at], sent: sent, lesson: env["rungs.substitute"])
+        sent = visitor.clock unless form[:held_at]
+        at = HeardAt.of(form[:held_at] || form[:happened_at], sent: sent, lesson: visitor.lent_lesson)
         Metrics.tap_waited if HeardAt.late?(at)
         posed = posed_of(form, at) || halt(404)
         same_problem(posed, form[:equation])
         child = room.anybody(form[:child_id]) || halt(404)
-        refuse(ENOUGH) unless !substitute? || env["rungs.substitute"].room_for_more?
+        refuse(ENOUGH) unless !substitute? || visitor.lent_lesson.room_for_more?
         form[:heard] = form[:heard].split.map(&:to_i) if form.key?(:heard)
         said = form.except(:child_id, :problem_id, :part_id, :item, :equation, :happened_at, :held_at)
         posed = posed.numbers_of(child)
@@ -85,7 +86,7 @@ module Pages
 
       # What is shown of a problem after somebody else heard or changed something: whose turns are over, and the last
       # records.
-      get("/:room/heard") { Page.new(self, found_problem).partial(:"listen/_heard_elsewhere") }
+      get("/:room/heard") { Page.new(visitor, posed: found_problem).partial(:"listen/_heard_elsewhere") }
 
       post "/:room/records/:key/changes" do
         form = checked(ChangeContract)
@@ -100,7 +101,7 @@ module Pages
       # Poses what tells the likely slips apart, or shows the one slip again, and goes on with that child.
       post "/:room/records/:key/probe" do
         observation = room.record(known_key) || halt(404)
-        page = Page.new(self, observation.posed_problem)
+        page = Page.new(visitor, posed: observation.posed_problem)
         problem = page.diagnosis_of(observation)&.next_problem || refuse("No problem would tell more about that answer")
         posed = page.posed.lesson.course.tell([page.told(problem)], show: false)
         redirect "/listen/#{room.id}?problem=#{posed.id}&child=#{observation.child_id}"
@@ -129,7 +130,7 @@ module Pages
 
         # Where several belong to a class, whoever takes something down in today's lesson has a share of its list.
         def listens_too(posed)
-          return if env["rungs.asking"].nil? || env["rungs.asking"].people < 2 || role == "coach"
+          return unless visitor.others? && may?(:share_list)
 
           Records::SharedList.new(posed.lesson).join(account_id) if posed.lesson.held_on == today
         end
@@ -140,7 +141,7 @@ module Pages
           recorder = Records::Recorder.new(room, account_id, substitute: substitute?, role: role, visit: visit)
           kept do
             observation = yield recorder
-            page = Page.new(self, posed || observation.posed_problem, recorder: recorder)
+            page = Page.new(visitor, posed: posed || observation.posed_problem, recorder: recorder)
             next redirect("/listen/#{room.id}?problem=#{page.posed.id}") unless htmx?
 
             # By the name that is seen here, also of one who left the list meanwhile.

@@ -10,8 +10,8 @@ module Pages
 
       attr_reader :child
 
-      def initialize(visit, child)
-        super(visit)
+      def initialize(visitor, child)
+        super(visitor)
         @child = child
       end
 

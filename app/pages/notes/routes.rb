@@ -17,7 +17,7 @@ module Pages
 
         redirect "#{page.here}/#{form[:print]}.pdf" if form[:print]
 
-        env["rack.session"]["note"] = "Saved. It goes nowhere until you print it or hand it over."
+        visitor.note "Saved. It goes nowhere until you print it or hand it over."
         redirect page.here
       end
 
@@ -35,7 +35,7 @@ module Pages
       end
 
       helpers do
-        def page = @page ||= Page.new(self, @child)
+        def page = @page ||= Page.new(visitor, @child)
       end
     end
   end

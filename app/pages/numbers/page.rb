@@ -6,8 +6,8 @@ module Pages
     class Page < Shared::Page
       view :"numbers/numbers", tab: "plan", title: "Choose numbers"
 
-      def initialize(visit, **asked)
-        super(visit, operation: "add", size: 10, children: [], facts: [], **asked)
+      def initialize(visitor, **asked)
+        super(visitor, operation: "add", size: 10, children: [], facts: [], **asked)
       end
 
       # The facts taken; or, where a rung was asked for, those that invite it.

@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       needs :plan, see: :see_plan
 
-      before("/:room/?*") { @page = Page.new(self, **checked(NumbersContract)) }
+      before("/:room/?*") { @page = Page.new(visitor, **checked(NumbersContract)) }
 
       get("/:room") { show @page }
 
@@ -17,7 +17,7 @@ module Pages
         part = course.plan(Rungs::Activity::PRACTISED.id,
                            details: Records::Details.new({ children: @page.chosen.map(&:id) }))
         part.items.add(@page.told)
-        env["rack.session"]["note"] = "#{plural(@page.facts.size, 'problem')} put into #{coming_lesson}."
+        visitor.note "#{plural(@page.facts.size, 'problem')} put into #{coming_lesson}."
         redirect "/lesson/#{room.id}?day=#{coming_day}"
       end
     end

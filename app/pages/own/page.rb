@@ -10,8 +10,8 @@ module Pages
 
       # @param typed [Hash{String => String}] a word or a question that is not kept yet
       # @param look [Rungs::Own::Thing, nil] or a place or person: to be looked at
-      def initialize(visit, trouble: nil, typed: {}, look: nil, **asked)
-        super(visit, **asked)
+      def initialize(visitor, trouble: nil, typed: {}, look: nil, **asked)
+        super(visitor, **asked)
         @trouble = trouble
         @typed = typed
         @look = look

@@ -11,8 +11,8 @@ module Pages
       # @param own [Records::Own, nil] one of the shelf
       # @param part [Records::LessonPart, nil] one of a lesson
       # @param typed [Hash{String => Object}, nil] what was typed, and why it was not taken
-      def initialize(visit, own: nil, part: nil, typed: nil, trouble: nil, **asked)
-        super(visit, **asked)
+      def initialize(visitor, own: nil, part: nil, typed: nil, trouble: nil, **asked)
+        super(visitor, **asked)
         @own = own
         @part = part
         @typed = typed

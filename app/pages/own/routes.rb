@@ -13,7 +13,7 @@ module Pages
 
       before("/:room/?*") { @form = checked(OwnContract) }
 
-      get("/:room") { show Page.new(self, **@form) }
+      get("/:room") { show Page.new(visitor, **@form) }
 
       # The file for a colleague.
       get "/:room/file" do
@@ -22,9 +22,9 @@ module Pages
         JSON.pretty_generate(Exchange::Archive.of(room, Exchange::Archive::Holding.own))
       end
 
-      get("/:room/parts") { show PartPage.new(self, **@form) }
-      get("/:room/parts/:own") { show PartPage.new(self, own: own("part"), **@form) }
-      get("/:room/lesson/:part") { show PartPage.new(self, part: lesson_part, **@form) }
+      get("/:room/parts") { show PartPage.new(visitor, **@form) }
+      get("/:room/parts/:own") { show PartPage.new(visitor, own: own("part"), **@form) }
+      get("/:room/lesson/:part") { show PartPage.new(visitor, part: lesson_part, **@form) }
 
       # A part that is written, onto the shelf.
       post "/:room/parts" do
@@ -63,13 +63,13 @@ module Pages
       # A word is looked at in three stories, then kept; a question is kept.
       post "/:room/words" do
         written = Rungs::Own.read(@form[:kind] || refuse("Choose what it is"), typed(WORD))
-        next show(Page.new(self, look: written, typed: typed(WORD), **@form)) if @form[:do] == "look"
+        next show(Page.new(visitor, look: written, typed: typed(WORD), **@form)) if @form[:do] == "look"
 
         @form[:kind] == "question" ? Records::Own.ask(room, written) : Records::Own.keep(room, written)
         redirect "#{here}##{@form[:kind]}"
       rescue Rungs::Error => e
         status 422
-        show Page.new(self, trouble: told(e), typed: typed(WORD), **@form)
+        show Page.new(visitor, trouble: told(e), typed: typed(WORD), **@form)
       end
 
       post("/:room/words/:own") { take_out(own(@form[:kind])) }
@@ -98,7 +98,7 @@ module Pages
 
         def again(error, **where)
           status 422
-          show PartPage.new(self, typed: typed(PART), trouble: told(error), **where, **@form)
+          show PartPage.new(visitor, typed: typed(PART), trouble: told(error), **where, **@form)
         end
 
         def on_shelf(part, written)
@@ -114,7 +114,7 @@ module Pages
 
         def take_out(kept)
           kept.take_out
-          undoable("#{kept.written.said} is taken out.", "#{here}/back/#{kept.id}?kind=#{kept.kind}")
+          visitor.note("#{kept.written.said} is taken out.", undo: "#{here}/back/#{kept.id}?kind=#{kept.kind}")
           redirect "#{here}##{kept.kind}"
         end
       end

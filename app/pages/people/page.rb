@@ -23,7 +23,7 @@ module Pages
       end
 
       def told(role) = Records::Policy.told(role, room)
-      def link(invitation) = "#{request.scheme}://#{host_for_others}/invite/#{invitation.code}"
+      def link(invitation) = visitor.address.invitation(invitation)
       def code(invitation) = Records::ShortCode.written(invitation.code)
       def last_day(invitation) = room.today(invitation.at + Records::Invitation::KEPT)
     end

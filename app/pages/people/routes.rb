@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       needs :keep, %r{/leave\z} => :see_plan
 
-      get("/:room") { show Page.new(self) }
+      get("/:room") { show Page.new(visitor) }
 
       post "/:room/invitations" do
         made = Records::Invitation.make(room, person, checked(InviteContract)[:role])

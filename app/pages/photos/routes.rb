@@ -31,7 +31,7 @@ module Pages
       post "/:room/:photo/delete" do
         child = photo.child
         photo.delete
-        env["rack.session"]["note"] = "The photo is deleted."
+        visitor.note "The photo is deleted."
         redirect "/climb/#{room.id}/children/#{child.id}"
       end
 

@@ -10,8 +10,8 @@ module Pages
 
       # @param kept [Boolean] whether what is asked was kept from the last time
       # @param trouble [String, nil] why it could not be posed; equation_trouble: why an equation could not
-      def initialize(visit, kept: false, trouble: nil, typed_equation: nil, equation_trouble: nil, **asked)
-        super(visit, **asked)
+      def initialize(visitor, kept: false, trouble: nil, typed_equation: nil, equation_trouble: nil, **asked)
+        super(visitor, **asked)
         @kept = kept
         @trouble = trouble
         @typed_equation = typed_equation

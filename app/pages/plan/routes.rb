@@ -12,7 +12,7 @@ module Pages
 
       get "/:room" do
         kept = unfinished.fields unless params[:situation] || params[:part]
-        show Page.new(self, kept: !kept.nil?, **as_before, **checked(DraftContract), **kept.to_h)
+        show Page.new(visitor, kept: !kept.nil?, **as_before, **checked(DraftContract), **kept.to_h)
       end
 
       # Words as they are typed, to be gone on with.
@@ -32,13 +32,13 @@ module Pages
         typed = { band: "to10", **form }
         sets = sets_of(form)
         unfinished.forget
-        whose = sets.size > 1 ? Page.new(self, **typed).kept_sets(sets.map { |data| data[:number_set] }) : []
+        whose = sets.size > 1 ? Page.new(visitor, **typed).kept_sets(sets.map { |data| data[:number_set] }) : []
         form[:part] ? make_ready(form[:part], sets, whose) : tell(sets, whose)
       rescue KeyError
         refuse("Choose a situation and give its numbers")
       rescue Refusal, Rungs::Error => e
         status 422
-        show Page.new(self, trouble: e.message, **typed.to_h)
+        show Page.new(visitor, trouble: e.message, **typed.to_h)
       end
 
       post "/:room/equations" do
@@ -47,7 +47,7 @@ module Pages
         tell([Rungs::Activity::POSED.told(problem, "")])
       rescue Refusal, Rungs::Error => e
         status 422
-        show Page.new(self, typed_equation: typed, equation_trouble: e.message, **USUAL)
+        show Page.new(visitor, typed_equation: typed, equation_trouble: e.message, **USUAL)
       end
 
       helpers do

@@ -5,7 +5,6 @@ module Pages
     # A board opened by its short code on a projector or another machine, with nobody signed in: it shows, and its
     # picture can be worked with by hand; nothing else. The code dies with the lesson.
     class Routes < Shared::Base
-      set :erb, escape_html: true, layout: :"board/layout"
       helpers Board::Screen
 
       get "/?" do
@@ -19,10 +18,8 @@ module Pages
       not_found { ask_for_code(request.path_info[/\w+/], "No board has this code now.") }
 
       get "/:code" do
-        @follow = "/b/#{params[:code].upcase}"
-        @screen = screen_of(lesson)
-        env["rack.session"]["board"] = lesson.code
-        erb :"board/board"
+        visitor.open_board lesson.code
+        board follow: "/b/#{params[:code].upcase}", screen: screen_of(lesson)
       end
 
       get("/:code/screen") { screen_of(lesson) }
@@ -39,8 +36,7 @@ module Pages
         # @param typed [String, nil]
         # @param trouble [String] why it opens nothing
         def ask_for_code(typed, trouble)
-          @title, @mistyped, @trouble = "Open a board", typed, trouble
-          erb :"projector/code", layout: :"shared/layout"
+          show CodePage.new(visitor, typed: typed, trouble: trouble)
         end
 
         def lesson = @lesson ||= Records::Lesson.by_code(params[:code]) || halt(404)

@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       needs :see_plan
 
-      get("/:room") { show Page.new(self, **checked(SearchContract)) }
+      get("/:room") { show Page.new(visitor, **checked(SearchContract)) }
     end
   end
 end

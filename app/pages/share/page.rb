@@ -10,11 +10,13 @@ module Pages
 
       # @param shown [Hash, nil] what was just drawn, as it was asked for
       # @param trouble [String, nil] why it could not be drawn
-      def initialize(visit, posed, shown: nil, trouble: nil)
-        super(visit)
+      # @param pieces [Array<String>] what was typed into the two pieces
+      def initialize(visitor, posed, shown: nil, trouble: nil, pieces: [])
+        super(visitor)
         @posed = posed
         @shown = shown
         @trouble = trouble
+        @pieces = pieces
       end
 
       # A name picks who is listened to, as on every page of a lesson.
@@ -27,7 +29,7 @@ module Pages
       def shown_one?(name) = !@shown.nil? && !@shown[name].nil?
 
       # What was typed into the two pieces, also where it could not be drawn.
-      def pieces = (@shown && @shown[:pieces]) || Array(params[:pieces])
+      def pieces = (@shown && @shown[:pieces]) || @pieces
 
       # What was heard of this problem and can be drawn: a rung, by its own move or the usual one.
       def rows = @rows ||= posed.rungs_heard

@@ -7,19 +7,19 @@ module Pages
     class Routes < Shared::Tab
       needs :conduct
 
-      get("/:room") { show Page.new(self, found_problem) }
+      get("/:room") { show Page.new(visitor, found_problem) }
 
       post "/:room" do
         form = checked(ShareContract)
         posed = room.problem(form[:problem]) || halt(404)
-        @page = Page.new(self, posed)
+        @page = Page.new(visitor, posed)
         path = path_of(form)
         form = form.merge(move: path.move.id) unless form[:broken]
         draw(posed, [name_of(form), form[:on], form[:beside]].compact.join(" "))
-        show Page.new(self, posed, shown: form)
+        show Page.new(visitor, posed, shown: form)
       rescue Rungs::Error => e
         status 422
-        show Page.new(self, posed, trouble: e.message)
+        show Page.new(visitor, posed, trouble: e.message, pieces: Array(params[:pieces]))
       end
 
       helpers do

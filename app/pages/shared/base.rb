@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "forwardable"
 require "sinatra/base"
 require "tilt/erubi"
 
@@ -16,7 +17,7 @@ module Pages
       VIEWS = File.join(Rungs::ROOT, "app/pages")
 
       set :views, VIEWS
-      set :erb, escape_html: true, layout: :"shared/layout"
+      set :erb, escape_html: true
       set :show_exceptions, false
       # A refusal says what was typed; that goes to who typed it, not into a log.
       set :dump_errors, false
@@ -27,23 +28,16 @@ module Pages
       helpers Helpers, Belonging
 
       helpers do
-        def account_id = (env["rodauth"].session_value unless substitute?)
-        def person = @person ||= Records::Account[account_id]
+        extend Forwardable
 
-        # Where one comes back to after the lesson.
-        def home = substitute? ? "/substitute/#{lesson_today.substitute_key}" : "/today/#{room.id}"
+        def_delegators :visitor, :account_id, :person, :role, :may?, :substitute?, :visit, :htmx?, :home
+        def_delegators :class_day, :today, :evidence, :lesson_today, :coming_day, :next_school_day
 
-        # Where others open a board: under the name that this page was asked for, else this machine's own address.
-        def board_address(lesson) = "#{request.scheme}://#{host_for_others}/b/#{lesson.code}"
-        def substitute_address(lesson) = "#{request.scheme}://#{host_for_others}/substitute/#{lesson.substitute_key}"
-        def reachable? = !Settings.loopback?
+        # @return [Visitor]
+        def visitor = @visitor ||= Visitor.of(env)
 
-        def host_for_others
-          return request.host_with_port unless reachable? && %w[127.0.0.1 localhost].include?(request.host)
-
-          own = Socket.ip_address_list.find { |each| each.ipv4? && !each.ipv4_loopback? }
-          own ? "#{own.ip_address}:#{request.port}" : request.host_with_port
-        end
+        # @return [ClassDay]
+        def class_day = room && visitor.class_day
 
         # Where a form said one comes back to, where that is one of these pages; else the first.
         def back_to(*pages)
@@ -60,66 +54,12 @@ module Pages
                   "content-disposition" => "#{shown ? 'inline' : 'attachment'}; filename=#{name}"
         end
 
-        # Told on the next page, with a press that takes it back.
-        def undoable(note, path) = env["rack.session"]["note"] = { "text" => note, "undo" => path }
-
-        # Other classes of the same person.
-        def others = person.own_classes.reject { |other| other.id == room.id }
-        def coached? = person.coached.any?
-
-        # What the keys do here.
-        # @return [Hash{Symbol => String}]
-        def keys_here
-          everywhere = I18n.t("keys.everywhere")
-          { **I18n.t("keys.#{@tab}", default: {}), **(substitute? ? everywhere.except(:search) : everywhere) }
-        end
-
-        # Whether this person has not had this explained yet; it is now.
-        def first_time?(what)
-          return false if seen.include?(what)
-
-          keep_seen([*seen, what])
-        end
-
-        def seen = substitute? ? env["rack.session"]["seen"].to_a : person.seen
-
-        def keep_seen(all)
-          return env["rack.session"]["seen"] = all if substitute?
-
-          person.update(seen: Sequel.pg_array(all, :text))
-        end
-
-        def today = @today ||= room.today
-        def lesson_today = @lesson_today ||= room.lesson_on(today)
-
-        # The next that is not marked as one without school.
-        def next_school_day
-          @next_school_day ||= room.school_days(today + 1, 1).first || Rungs::SchoolDays.after(today)
-        end
-
-        # The lesson to plan for: today's until it has ended, where there is school today or a lesson all the same.
-        def coming_day = @coming_day ||= taught_today? ? today : next_school_day
-
-        def taught_today?
-          return lesson_today.ended_at.nil? if lesson_today
-
-          Rungs::SchoolDays.school_day?(today) && !room.off?(today)
-        end
-
-        def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
-        def evidence = @evidence ||= Records::Evidence.new(room)
-
         # Tells the page, once it is so, that what it sent is kept: only then does a tap leave the device.
         def kept = yield.tap { headers "rungs-kept" => "yes" }
 
         # Draws a page, in what every page has around it.
-        def show(page)
-          @page, @tab, @title, @scripts, @looks_only = page, page.tab, page.title, page.scripts, looks_only?
-          @margin, @how, @hushed, @drawn = page.margin, page.how, page.hushed?, page.drawn
-          erb :"shared/page"
-        end
+        def show(page) = page.in_frame(looks_only: looks_only?)
 
-        def htmx? = env.key?("HTTP_HX_REQUEST")
         def refuse(reason) = raise(Refusal, reason)
 
         # Lists of ids are for programs; ranges of numbers are not.

@@ -30,7 +30,7 @@ module Pages
 
       def brand_ladder = Drawings::Ladder.draw(3, secure: true, css: "ladder")
       def h(text) = Rack::Utils.escape_html(text.to_s)
-      def csrf = @csrf ||= Rack::Protection::AuthenticityToken.token(env["rack.session"])
+      def csrf = visitor.csrf
 
       # What every form that is posted carries: that it comes from a page of this session, and a key by which it is done
       # once.
@@ -74,6 +74,9 @@ module Pages
       def equation(text)
         Rack::Utils.escape_html(text).gsub("□", '<span class="box" role="img" aria-label="what number"></span>')
       end
+
+      # The lesson to plan for, in words.
+      def coming_lesson = coming_day == today ? "today’s lesson" : "the lesson of #{long_date(coming_day)}"
 
       # "today", "Friday", "Friday 13 November", "9 October": days of two weeks by their weekday.
       def day_named(day, today)

@@ -14,7 +14,7 @@ module Pages
         return begin_now(lesson, planned) if now
 
         on = day == today ? "today’s lesson" : "the lesson of #{long_date(day)}"
-        env["rack.session"]["note"] = "#{title} is put into #{on}."
+        visitor.note "#{title} is put into #{on}."
         redirect "/lesson/#{room.id}#{"?day=#{day}" unless day == today}"
       end
 

@@ -38,11 +38,11 @@ module Pages
       def tell(env, status, seconds)
         route, database = route_of(env), Spent.seconds
         Metrics.request(route, status, seconds, database)
-        Metrics.read_from(env["rungs.read"]) if env["rungs.read"]
+        Metrics.read_from(Spent.read) if Spent.read
         return unless Log.lines?
 
         Log.line(method: env["REQUEST_METHOD"], route: route, status: status, ms: (seconds * 1000).round(1),
-                 database_ms: (database * 1000).round(1), read: env["rungs.read"])
+                 database_ms: (database * 1000).round(1), read: Spent.read)
       end
 
       # @return [String] "/listen/:room/records"; "other" for what is none of the pages

@@ -47,8 +47,10 @@ module Pages
 
       # An account; before somebody is signed in, a session.
       def whose(env)
-        account = env["rodauth"]&.session_value
-        account ? "account #{account}" : "session #{Digest::SHA256.hexdigest(env['rack.session']['csrf'].to_s)}"
+        visitor = Visitor.of(env)
+        return "account #{visitor.signed_in}" if visitor.signed_in?
+
+        "session #{Digest::SHA256.hexdigest(visitor.session['csrf'].to_s)}"
       end
 
       # What was written, chosen and added; of a file what is in it.

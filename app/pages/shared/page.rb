@@ -13,6 +13,7 @@ module Pages
     class Page
       include Helpers
       include ClassMargin
+      include Frame
       extend Forwardable
 
       # What all pages of a kind have: their view, tab, title, and the scripts they need beside the usual ones.
@@ -25,20 +26,24 @@ module Pages
       end
 
       def_delegators :"self.class.kind", :view, :tab, :title, :scripts, :inert
-      # Who looks, at which class, when; what the browser sent.
-      def_delegators :@visit, :room, :evidence, :today, :person, :substitute?, :role, :may?, :env, :request,
-                     :params, :htmx?,
-                     :lesson_today, :coming_day, :coming_lesson, :next_school_day, :home, :substitute_address,
-                     :board_address, :host_for_others, :reachable?
+      def_delegators :visitor, :room, :person, :role, :may?, :substitute?, :home, :htmx?, :address
+      def_delegators :class_day, :today, :evidence, :lesson_today, :coming_day, :next_school_day
 
+      # @return [Visitor]
+      attr_reader :visitor
       # @return [Hash{Symbol => Object}] what was chosen, as a contract let it through
       attr_reader :asked
 
-      # @param visit [Shared::Base] the request that is answered
-      def initialize(visit, **asked)
-        @visit = visit
+      # @param today [Date, nil] nil: as it is in the class
+      def self.new(visitor, *given, today: nil, **asked) = super(today ? visitor.on(today) : visitor, *given, **asked)
+
+      # @param visitor [Visitor] who looks, at which class
+      def initialize(visitor, **asked)
+        @visitor = visitor
         @asked = asked
       end
+
+      def class_day = visitor.class_day
 
       # The class list beside it, each name the way to that child; nil for none.
       def margin

@@ -41,7 +41,7 @@ module Pages
         return super unless @room && self.class.beside?(request.request_method, request.path_info)
 
         Records::Standby.read(room) do |from|
-          env["rungs.read"] = from
+          Spent.read_from(from)
           super
         end
       end

@@ -13,8 +13,8 @@ module Pages
                end].freeze
 
       # @param printing [Printing::OfClass] settled
-      def initialize(visit, printing)
-        super(visit)
+      def initialize(visitor, printing)
+        super(visitor)
         @printing = printing
       end
 

@@ -11,8 +11,8 @@ module Pages
       AHEAD = 7
 
       # @param printing [Printing::OfClass]
-      def initialize(visit, printing)
-        super(visit)
+      def initialize(visitor, printing)
+        super(visitor)
         @printing = printing
       end
 

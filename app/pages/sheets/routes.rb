@@ -15,7 +15,7 @@ module Pages
         @form = checked(SheetContract)
       end
 
-      get("/:room") { show Page.new(self, printing) }
+      get("/:room") { show Page.new(visitor, printing) }
 
       get "/:room/sheet.pdf" do
         printing.settle.sheet
@@ -35,12 +35,12 @@ module Pages
       end
 
       # What is drawn beside the server: how far it is, then the file.
-      get("/:room/jobs/:job") { job_page JobPage.new(self, job: found_job) }
+      get("/:room/jobs/:job") { job_page JobPage.new(visitor, job: found_job) }
 
       # What was circled on a sheet to type in, on the same grid.
       get "/:room/enter" do
         @form = { **@form, sheet: ::Sheets::ALL.find(&:typed_in).id }
-        show EnterPage.new(self, printing.settle)
+        show EnterPage.new(visitor, printing.settle)
       end
 
       # The first page as it will be printed.
@@ -67,7 +67,7 @@ module Pages
         # That opens the lesson for whoever takes the class.
         def link
           there = room.lesson_on(day)
-          substitute_address(there) if there&.substitute_key
+          visitor.address.lesson(there) if there&.substitute_key
         end
 
         def beside(kind, **asked)

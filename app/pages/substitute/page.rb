@@ -8,8 +8,8 @@ module Pages
 
       attr_reader :lesson
 
-      def initialize(visit, lesson)
-        super(visit)
+      def initialize(visitor, lesson)
+        super(visitor)
         @lesson = lesson
       end
 
@@ -23,7 +23,7 @@ module Pages
       def cautions = parts.flat_map(&:cautions).uniq
 
       # Whether it is the class of who looks at it.
-      def own? = !Records::Account.classroom_of(env["rodauth"].session_value, room.id).nil?
+      def own? = !Records::Account.classroom_of(visitor.signed_in, room.id).nil?
     end
   end
 end

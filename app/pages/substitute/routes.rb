@@ -9,16 +9,16 @@ module Pages
         @lesson = Records::Lesson.first(substitute_key: key) || halt(404)
         next closed unless @lesson.to_take?
 
-        env["rungs.substitute"] = @lesson
-        note_act("substitute", room, counted: true) unless env["rack.session"]["substitute"] == key
-        env["rack.session"]["substitute"] = key
-        show Page.new(self, @lesson)
+        @visitor = visitor.taking(@lesson)
+        note_act("substitute", room, counted: true) unless visitor.link == key
+        visitor.keep_link key
+        show Page.new(visitor, @lesson)
       end
 
       not_found { closed }
 
       helpers do
-        def closed = show(ClosedPage.new(self, lesson: @lesson))
+        def closed = show(ClosedPage.new(visitor, lesson: @lesson))
       end
     end
   end

@@ -6,7 +6,7 @@ module Pages
     class Routes < Shared::Tab
       needs :conduct, see: :see_plan
 
-      get("/:room") { show Page.new(self) }
+      get("/:room") { show Page.new(visitor) }
     end
   end
 end

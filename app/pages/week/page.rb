@@ -40,8 +40,8 @@ module Pages
 
       # @param week [Records::Week]
       # @param offer [Records::Widening::Offer, nil] of a wider range
-      def initialize(visit, week, offer: nil, **asked)
-        super(visit, **asked)
+      def initialize(visitor, week, offer: nil, **asked)
+        super(visitor, **asked)
         @week = week
         @offer = offer
       end

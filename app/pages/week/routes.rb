@@ -14,7 +14,7 @@ module Pages
       end
 
       get("/:room") { show page }
-      get("/:room/term") { show TermPage.new(self) }
+      get("/:room/term") { show TermPage.new(visitor) }
 
       # The aim: range, operation, and the sentence.
       post "/:room/aim" do
@@ -30,7 +30,7 @@ module Pages
       # Another week in the place of the one proposed, to be taken back.
       post "/:room/propose/another" do
         seed = proposal.another
-        undoable("Another week is proposed.", "/week/#{room.id}/propose/back?from=#{monday}&seed=#{seed}")
+        visitor.note("Another week is proposed.", undo: "/week/#{room.id}/propose/back?from=#{monday}&seed=#{seed}")
         redirect here
       end
 
@@ -93,13 +93,13 @@ module Pages
       post "/:room/off" do
         sent = params[:file].is_a?(Hash) ? params[:file][:tempfile] : refuse("Choose a calendar’s file first")
         days = Exchange::DaysOff.read(sent.read.to_s, from: today)
-        show OffPage.new(self, monday: monday, days: days)
+        show OffPage.new(visitor, monday: monday, days: days)
       end
 
       post "/:room/off/keep" do
         days = checked(OffContract)[:days]
         room.mark_off(days)
-        env["rack.session"]["note"] = "#{plural(days.size, 'day')} without school marked."
+        visitor.note "#{plural(days.size, 'day')} without school marked."
         redirect here
       end
 
@@ -110,7 +110,7 @@ module Pages
         refuse("The last day comes before the first") if last < first
         refuse("A year at most") if last - first > Exchange::DaysOff::MOST
         room.mark_off((first..last).select { |day| Rungs::SchoolDays.school_day?(day) })
-        env["rack.session"]["note"] = "No school from #{long_date(first)} to #{long_date(last)}."
+        visitor.note "No school from #{long_date(first)} to #{long_date(last)}."
         redirect here
       end
 
@@ -134,10 +134,10 @@ module Pages
         if params[:open]
           widening.open(made)
           @week.aim("", **@week.at_work, band: made.following)
-          env["rack.session"]["note"] = "Weeks are proposed with #{numbers} from now on."
+          visitor.note "Weeks are proposed with #{numbers} from now on."
         else
           widening.stay(made)
-          env["rack.session"]["note"] = "Weeks stay as they are; #{numbers} are not offered again."
+          visitor.note "Weeks stay as they are; #{numbers} are not offered again."
         end
         redirect here
       end
@@ -154,7 +154,7 @@ module Pages
         def widening = @widening ||= Records::Widening.new(room, *@week.at_work.values_at(:operation, :band))
         def offer = @offer ||= widening.offer(today)
 
-        def page = Page.new(self, @week, offer: offer, **@form)
+        def page = Page.new(visitor, @week, offer: offer, **@form)
 
         def copy(day)
           course = room.lesson_on(day)&.course || refuse("Nothing is planned on that day")
