@@ -53,7 +53,7 @@ RSpec.describe Records::Erasing do
       files = of.schema(table).select { |_, column| column[:db_type] == "bytea" }.map(&:first)
       bytes = files.flat_map { |file| of[table].exclude(file => nil).select_map(file) }
       rows = of[table].select_map(Sequel.function(:to_jsonb, table).cast(:text))
-      [table, rows + bytes.map { |each| each.to_s.scrub }]
+      [table, rows + bytes.map { |each| each.to_s.dup.force_encoding("UTF-8").scrub }]
     end
   end
 
