@@ -13,7 +13,8 @@ require_relative "year"
 require_relative "tapper"
 require_relative "../config/backups"
 
-SECONDS, TEACHERS = Size.of(20, 1), Size.of(30, 2)
+SECONDS = Size.of(20, 1)
+TEACHERS = Size.of(30, 2)
 folder = File.join(Place::FOLDER, "copies")
 backups = Backups.new(folder, ENV.fetch("DATABASE_URL"), sealed: Backups::Sealed.new(recipient: nil))
 clock = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }

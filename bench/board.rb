@@ -7,7 +7,10 @@ require_relative "measure"
 require_relative "tablet"
 require "securerandom"
 
-LESSONS, STEPS, PAGES, CHILDREN = Size.of(30, 2), Size.of(10, 2), Size.of(40, 3), 24
+LESSONS = Size.of(30, 2)
+STEPS = Size.of(10, 2)
+PAGES = Size.of(40, 3)
+CHILDREN = 24
 
 Place.open
 require "bcrypt"

@@ -5,7 +5,8 @@ require_relative "place"
 require_relative "size"
 require "json"
 
-WARM, TIMES = Size.of(10, 1), Size.of(60, 3)
+WARM = Size.of(10, 1)
+TIMES = Size.of(60, 3)
 
 Place.open(ARGV.fetch(0))
 ENV["RACK_ENV"] = "production"

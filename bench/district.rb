@@ -5,7 +5,9 @@
 require_relative "disturbed"
 require_relative "measure"
 
-TEACHERS, TAPS, LEAST = Size.of(30, 2), Size.of(40, 3), Size.of(2000, 40)
+TEACHERS = Size.of(30, 2)
+TAPS = Size.of(40, 3)
+LEAST = Size.of(2000, 40)
 
 whole = Whole.new
 at_exit { whole.end }

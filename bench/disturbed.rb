@@ -11,7 +11,8 @@ class Disturbed
   Noticed = Struct.new(:keys, :gap, :failed, :board, :lost, :doubled, keyword_init: true)
 
   # Seconds of calm before and after; taps a second of all teachers together, at most.
-  CALM, RATE = 2, 60.0
+  CALM = 2
+  RATE = 60.0
 
   attr_reader :whole
 

@@ -8,7 +8,10 @@ require_relative "place"
 require "zip"
 require_relative "measure"
 
-OTHERS, PHOTOS, LINES, PAGES = Size.of(4, 2), Size.of(80, 2), Size.of(100_000, 100), Size.of(40, 3)
+OTHERS = Size.of(4, 2)
+PHOTOS = Size.of(80, 2)
+LINES = Size.of(100_000, 100)
+PAGES = Size.of(40, 3)
 
 port = Place.watched
 require_relative "tapper"

@@ -9,9 +9,12 @@ module Worlds
   # One made-up child in one range: how it works things out on each day, and from which day it knows each fact.
   class Child
     # Days between two moves, on average, after some days at least; how many moves of a hundred lead down.
-    MEAN, WAIT, DOWN = 60, 20, 0.125
+    MEAN = 60
+    WAIT = 20
+    DOWN = 0.125
     # Of what is asked, so much is easy; an easy fact is known so much sooner.
-    EASY, SOONER = 1 / 3r, 0.15
+    EASY = 1 / 3r
+    SOONER = 0.15
 
     attr_reader :levels, :moves, :scope
 

@@ -5,7 +5,9 @@ require_relative "size"
 # A class of 30 heard for a year: 22,000 records on 190 school days, written at once, the estimates made from all of
 # them; and copies of it, made inside the database.
 module Year
-  CHILDREN, RECORDS, DAYS = 30, Size.of(22_000, 400), Size.of(190, 10)
+  CHILDREN = 30
+  RECORDS = Size.of(22_000, 400)
+  DAYS = Size.of(190, 10)
   EMAIL = "year@harbour.example"
 
   module_function

@@ -13,7 +13,8 @@ require_relative "backups/sealed"
 class Backups
   Failure = Copies::Failure
   # Megabytes that have to stay free beside a copy, which needs so many times its room while it is tried.
-  SPARE, TIMES = 200, 6
+  SPARE = 200
+  TIMES = 6
   NAME = /\Arungs-(\d{4})-(\d\d)-(\d\d)-\d{6}\.dump(\.age)?\z/
   # Whoever holds this lock makes one.
   LOCK = 4601

@@ -14,7 +14,8 @@ class Cluster
   include OwnPlace
 
   # Who may change tables, and who works with what is in them.
-  OWNER, WORKER = "rungs", "rungs_app"
+  OWNER = "rungs"
+  WORKER = "rungs_app"
   BIN = [*ENV.fetch("PG_BIN", nil), *Dir["/usr/lib/postgresql/*/bin"].reverse].freeze
   LEAST_MEGABYTES = 200
   # A database server keeps the machine's clock, whatever this process is made to believe (faketime).
@@ -142,7 +143,8 @@ class Cluster
     end
   end
 
-  TRIES, PAUSE = 12, 0.25
+  TRIES = 12
+  PAUSE = 0.25
   private_constant :TRIES, :PAUSE
 
   def pid_file = File.join(data, "postmaster.pid")

@@ -6,7 +6,10 @@ require "io/wait"
 # whoever shares out requests sends no more, and goes on answering; only then does it end.
 module Drain
   # Readable in every process of the server as soon as its main process has closed the other end.
-  ASKED, ENDING = IO.pipe
+  PIPE = IO.pipe.freeze
+  ASKED = PIPE.first
+  ENDING = PIPE.last
+  private_constant :PIPE
 
   module_function
 

@@ -2,7 +2,8 @@
 
 # How long this thread’s request has waited for the database, and which copy of it was read, if any.
 module Spent
-  KEY, READ = :rungs_database, :rungs_read
+  KEY = :rungs_database
+  READ = :rungs_read
 
   # For the one database: adds up what each statement takes.
   module Statements

@@ -20,7 +20,9 @@ class Start
   ROOT = File.expand_path("..", __dir__)
   VAR = ENV.fetch("RUNGS_VAR") { File.join(ROOT, "var") }
   # Seconds between two looks at the database and the server; how often in a row a server may end in its first seconds.
-  WATCH, FIRST, MOST_ENDS = 0.5, 1.5, 5
+  WATCH = 0.5
+  FIRST = 1.5
+  MOST_ENDS = 5
 
   def initialize(arguments)
     @host, @port, @demo, @fresh = "127.0.0.1", 4600, true, false

@@ -5,7 +5,8 @@ require "etc"
 # How many processes serve: one a core, as far as memory goes.
 module Workers
   # Megabytes that one needs, with what the database does for it; what is left to everything else.
-  EACH, REST = 300, 400
+  EACH = 300
+  REST = 400
 
   module_function
 

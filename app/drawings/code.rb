@@ -6,7 +6,8 @@ module Drawings
   # An address that a camera reads.
   module Code
     # Units a square; squares left free around it.
-    SIDE, EDGE = 4, 4
+    SIDE = 4
+    EDGE = 4
 
     module_function
 

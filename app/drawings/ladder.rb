@@ -6,7 +6,10 @@ module Drawings
   # The ladder glyph: two rails and five rungs, the lowest k drawn thick. Secure: a bar across both rails at the top lit
   # rung. Emerging: the next rung is dashed. Not enough heard: rails only. It takes the colour of the text around it.
   class Ladder
-    WIDTH, HEIGHT, LEFT, RIGHT = 16, 28, 3, 13
+    WIDTH = 16
+    HEIGHT = 28
+    LEFT = 3
+    RIGHT = 13
 
     # Each is drawn once: there are few, and a page may hold hundreds.
     DRAWN = Concurrent::Map.new

@@ -4,7 +4,11 @@ module Drawings
   # A class over the weeks as a river of the five tints: how many children work on which rung, the lowest at the bottom,
   # with the last numbers at its right edge. Every river is as high as another, whatever its class.
   class River
-    WIDTH, HEIGHT, EDGE, FOOT, TOP = 360, 150, 34, 22, 6
+    WIDTH = 360
+    HEIGHT = 150
+    EDGE = 34
+    FOOT = 22
+    TOP = 6
 
     # @param weeks [Array<Array<Integer>>] by week, how many on each rung, 1 to 5
     # @param from, to [String] what stands below both ends

@@ -7,8 +7,13 @@ module Drawings
     include Lines
     include Material
 
-    INK, SOFT, PAPER, DESK = "#17233A", "#55617A", "#FDFDFB", "#E9EEF3"
-    A, B, A_EDGE = "#F08A24", "#4453C4", "#8A4A0A"
+    INK = "#17233A"
+    SOFT = "#55617A"
+    PAPER = "#FDFDFB"
+    DESK = "#E9EEF3"
+    A = "#F08A24"
+    B = "#4453C4"
+    A_EDGE = "#8A4A0A"
     FONT = "Andika, sans-serif"
 
     LOOPS = ["#FFE26A", "#A3D0C4", "#C9CEF2", "#F6C8A0", "#E3B9C6"].freeze

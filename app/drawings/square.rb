@@ -7,7 +7,8 @@ module Drawings
   # link, and may carry a mark that says more: a filled dot (known), a ring (reasoned), a small stroke (counted), a
   # cross (wrong).
   class Square
-    SIZE, EDGE = 40, 34
+    SIZE = 40
+    EDGE = 34
     MARKS = %w[known reasoned counted wrong].freeze
     DRAWN = Concurrent::Map.new
     private_constant :DRAWN

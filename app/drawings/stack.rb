@@ -3,8 +3,11 @@
 module Drawings
   # Shares of the five rungs as bars of the ramp, the lowest rung at the bottom; side by side over time, or one lying.
   class Stack
-    HEIGHT, WIDE, GAP = 150, 34, 6
-    LEFT, FOOT = 6, 26
+    HEIGHT = 150
+    WIDE = 34
+    GAP = 6
+    LEFT = 6
+    FOOT = 26
 
     # @param bars [Array<Records::Distribution::Bar>]
     # @param names [Array<String>] below each

@@ -4,9 +4,15 @@ module Drawings
   # One child's line of time: a tall ladder, each record a mark at its rung's height (filled right, hollow wrong, a ring
   # of dots when helped), and how it is worked out as a step line.
   class Timeline
-    WIDTH, HEIGHT, LEFT, RIGHT, TOP, BAND = 900, 330, 3, 897, 10, 56
+    WIDTH = 900
+    HEIGHT = 330
+    LEFT = 3
+    RIGHT = 897
+    TOP = 10
+    BAND = 56
     TINTS = ["#D3E8E1", "#A3D0C4", "#66B0A1", "#2A7F72", "#0D4F47"].freeze
-    INK, ACT = "#17233A", "#2440B8"
+    INK = "#17233A"
+    ACT = "#2440B8"
 
     # @param heard [Array<Records::Evidence::Heard>] in the order they happened
     # @param steps [Array<Records::Evidence::Step>] how it was worked out after each day, and how sure

@@ -13,7 +13,9 @@ module Exchange
       "move" => %w[move], "answer" => %w[answer said], "help" => %w[help], "seconds" => %w[seconds secs]
     }.freeze
     NEEDED = RecordRows::NEEDED
-    MOST, MOST_BYTES, MOST_FAULTS = RecordRows::MOST, 64 * (1024**2), 50
+    MOST = RecordRows::MOST
+    MOST_BYTES = 64 * (1024**2)
+    MOST_FAULTS = 50
 
     # No answer is of an earlier day.
     FIRST = Date.new(2000, 1, 1)

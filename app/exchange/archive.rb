@@ -7,10 +7,14 @@ module Exchange
   #   Archive.write(room, to: path)  { |done, total| … }
   #   Archive.read(file)           # => Archive::Reader, which shows what it would bring before it does
   module Archive
-    FORMAT, VERSION = "rungs-class", 4
-    CLASS, MANIFEST = "class.json", "manifest.json"
+    FORMAT = "rungs-class"
+    VERSION = 4
+    CLASS = "class.json"
+    MANIFEST = "manifest.json"
     # What a file may hold: bytes unpacked in all, of class.json, of one photo, and how many things.
-    MOST_JSON, MOST_PHOTO, MOST_THINGS = 64 * (1024**2), 20 * (1024**2), 20_000
+    MOST_JSON = 64 * (1024**2)
+    MOST_PHOTO = 20 * (1024**2)
+    MOST_THINGS = 20_000
     MOST = Settings::LARGEST_FILE + MOST_JSON
     # Lists and things in a class.json: three times what a class of a full year has.
     MOST_VALUES = 1_000_000

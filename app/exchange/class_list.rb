@@ -20,7 +20,8 @@ module Exchange
     HEADING = /\A(first|given|fore|pref|call|vor)|\A(name|child|pupil|student)\z/i
     LAST = /\A(last|sur|family|nach)/i
     # As the roster standard has it: whose line it is, where not all are children.
-    ROLE, CHILD = /\Aroles?\z/i, /\A(student|learner|pupil|child)?\z/i
+    ROLE = /\Aroles?\z/i
+    CHILD = /\A(student|learner|pupil|child)?\z/i
     NUMBERED = /\A\s*(\d{1,3}\s*[.):]?|[-*•])\s+/
     # Line ends of any machine; what is not seen and turns the direction of what is.
     ENDS = /\r\n?|[\u2028\u2029\u0085\v\f]/

@@ -7,7 +7,10 @@ module Exchange
   module DaysOff
     Day = Struct.new(:date, :name, keyword_init: true)
     # Days of a file that are taken; how far ahead they are looked for; lines and events a calendar of a school has.
-    MOST, AHEAD, LINES, EVENTS = 120, 400, 6000, 400
+    MOST = 120
+    AHEAD = 400
+    LINES = 6000
+    EVENTS = 400
 
     module_function
 

@@ -5,7 +5,8 @@ module Jobs
   # one of a database works; others wait to take its place.
   class Worker
     # Seconds between two looks where nobody calls; between two tidyings.
-    PAUSE, TIDY = 5, 300
+    PAUSE = 5
+    TIDY = 300
 
     def initialize
       @tidied = Time.at(0)

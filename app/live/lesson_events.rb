@@ -12,7 +12,8 @@ module Live
     HEARTBEAT = 5
 
     # Windows that may show one lesson, and all there may be in this process.
-    MOST, MOST_HERE = 20, 400
+    MOST = 20
+    MOST_HERE = 400
 
     HEADERS = { "content-type" => "text/event-stream; charset=utf-8", "cache-control" => "no-store",
                 "x-accel-buffering" => "no" }.freeze

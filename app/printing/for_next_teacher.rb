@@ -7,7 +7,9 @@ module Printing
     include Wording
 
     # Days that are looked back on; facts and names that are told at most; answers from which something helped.
-    DAYS, MOST, HELPED = 84, 12, 3
+    DAYS = 84
+    MOST = 12
+    HELPED = 3
 
     attr_reader :room
 

@@ -8,7 +8,8 @@ module Records
   module Attempts
     TABLE = DB[:attempts]
     # Seconds after the last wrong one in which they count; seconds that somebody waits at most.
-    COUNT, LONGEST = 3600, 300
+    COUNT = 3600
+    LONGEST = 300
 
     module_function
 

@@ -5,7 +5,8 @@ module Records
   # share, and the situations that were told.
   class Bearings
     # School days whose records say which operation a class is at; weeks after which it is known, whatever was heard.
-    LATE, KNOWN = 10, 2
+    LATE = 10
+    KNOWN = 2
 
     # @param room [Classroom]
     # @param monday [Date]

@@ -9,7 +9,8 @@ module Records
   #   sentence, ways, initials: whether they stand beside it
   #   drawn, drawn_step: a way or a picture in its place; hands: [Integer] places in the order they were pressed
   class BoardState < Kept
-    SHOWN, COVERED = %w[shown covered].freeze
+    SHOWN = "shown"
+    COVERED = "covered"
 
     holds :part, :item, :step, :problem, :show, :covered, :asked, :shown_at, :until, :sentence, :ways, :initials,
           :drawn, :drawn_step, :hands

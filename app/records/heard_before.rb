@@ -14,7 +14,8 @@ module Records
     EPOCH = Date.new(2000, 1, 1)
     # What is older says nothing of where a child is; so many days are read at once, and what lies before them by range
     # where somebody's standing depends on it.
-    YEARS, LATE = 2, 2 * Rungs::Planning::Ready::DAYS
+    YEARS = 2
+    LATE = 2 * Rungs::Planning::Ready::DAYS
     POSED = %i[id operation band affords parts situation unknown equation].freeze
     private_constant :POSED
 

@@ -8,7 +8,9 @@ module Records
     PIECES_BY = :job_id
     CHANNEL = :rungs_jobs
     # How many of one account may wait; seconds that what was made is kept; seconds after which nothing comes any more.
-    MOST, KEPT, LONGEST = 10, 3600, 900
+    MOST = 10
+    KEPT = 3600
+    LONGEST = 900
     STATES = %w[waiting going ready failed].freeze
     # Whoever holds this lock does the work, for all servers.
     LOCK = 4600

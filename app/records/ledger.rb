@@ -143,8 +143,8 @@ module Records
       operation ? stand.select { |row| row[:operation] == operation } : stand
     end
 
-    OWN, POSED = %i[id replaces_id undone beside happened_at problem_id account_id rung right help].freeze,
-                 %i[id operation band affords situation parts unknown equation].freeze
+    OWN = %i[id replaces_id undone beside happened_at problem_id account_id rung right help].freeze
+    POSED = %i[id operation band affords situation parts unknown equation].freeze
     private_constant :OWN, :POSED
 
     def stand(child_id)

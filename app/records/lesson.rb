@@ -102,7 +102,8 @@ module Records
     end
 
     # Seconds after its end in which what waited may still come by the link; and how many records it takes in all.
-    AFTER, MOST_BY_LINK = 40 * 60, 400
+    AFTER = 40 * 60
+    MOST_BY_LINK = 400
 
     # The lesson that a link for whoever takes the class opens, on its day and until a while after its end.
     # @param key [String, nil]

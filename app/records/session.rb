@@ -4,9 +4,11 @@ module Records
   # One place where an account is signed in. It ends when it was not used for long, or is old; how long that is, the
   # strictest of the account's classes says; on a device on which somebody stays signed in it is thirty days.
   class Session < Sequel::Model(:account_active_session_keys)
-    IDLE, DAYS = %w[idle session_days].map { |id| Rungs::Planning::Setting::ALL.fetch(id) }
+    IDLE = Rungs::Planning::Setting::ALL.fetch("idle")
+    DAYS = Rungs::Planning::Setting::ALL.fetch("session_days")
     # Seconds after which a use is noted again, so that not every tap writes; for which one that stays may be unused.
-    NOTED, STAYS = 300, 30 * 86_400
+    NOTED = 300
+    STAYS = 30 * 86_400
 
     def self.strictest(setting)
       chosen = Sequel.cast(Sequel.lit("settings ->> ?", setting.id), Integer)

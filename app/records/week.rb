@@ -4,7 +4,9 @@ module Records
   # The lessons of a week: its aim, what is planned, what of it is new, and moving it about.
   class Week
     # Days of school in a week; weeks that can be repeated; days after which what was left is let go.
-    DAYS, BACK, RECENT = 5, 20, 8
+    DAYS = 5
+    BACK = 20
+    RECENT = 8
 
     # @param room [Classroom]
     # @param monday [Date]

@@ -19,7 +19,11 @@ module Sheets
 
     # Millimetres: the names, the least and the most that a row takes, and what stands above the rows; how many problems
     # a page has room for.
-    NAMES, ROW, MOST, HEAD, ACROSS = 34, 8.0, 12.0, 25, 4
+    NAMES = 34
+    ROW = 8.0
+    MOST = 12.0
+    HEAD = 25
+    ACROSS = 4
     # How much higher the marks stand where a child’s own numbers stand beneath.
     RAISED = 2.1
     # Points of a name: the largest in which it fits in a line, else the last, in two.

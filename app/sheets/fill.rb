@@ -9,7 +9,8 @@ module Sheets
 
     NUMBERS = (1..20)
     # Millimetres: the most that a thing to colour needs, and the least that a child’s hand does.
-    LARGEST, LEAST = 11, 12
+    LARGEST = 11
+    LEAST = 12
     # A sentence down the page needs so much.
     DOWN = { false => 36, true => 46 }.freeze
 

@@ -45,7 +45,9 @@ module Sheets
     end
 
     # Millimetres that a part, the title of a list, and the code need.
-    PART, TITLE_LINE, CODE = 30, 7, 42
+    PART = 30
+    TITLE_LINE = 7
+    CODE = 42
     private_constant :PART, :TITLE_LINE, :CODE
 
     def high(lines) = TITLE_LINE + lines.sum { |line| paper.small_height(line, width: listed, leading: 0) }

@@ -9,10 +9,13 @@ module Sheets
   class Paper
     SIZES = { "a4" => "A4", "letter" => "LETTER" }.freeze
     FONTS = File.expand_path("../../public/fonts", __dir__)
-    INK, SOFT, LINE = "17233A", "55617A", "9AA6B8"
+    INK = "17233A"
+    SOFT = "55617A"
+    LINE = "9AA6B8"
     MM = 72 / 25.4
     # The lower margin holds the foot.
-    MARGIN, FOOT = 15, 8
+    MARGIN = 15
+    FOOT = 8
     # Points of what a grown-up reads.
     SMALL = 10
 

@@ -7,7 +7,8 @@ class Backups
   # What lies beside the copies, so that one which is brought back brings nobody back and gives no number twice: who was
   # erased, and how high every sequence ever stood.
   class Beside
-    ERASED, SEQUENCES = "erased-children", "sequences.json"
+    ERASED = "erased-children"
+    SEQUENCES = "sequences.json"
 
     # @param folder [String]
     def initialize(folder)

@@ -5,7 +5,9 @@ require "date"
 class Backups
   # Which copies stay: those of the last days, and the first of each of the last weeks and months.
   module Retention
-    DAYS, WEEKS, MONTHS = 14, 8, 12
+    DAYS = 14
+    WEEKS = 8
+    MONTHS = 12
 
     module_function
 

@@ -27,7 +27,9 @@ class District
   # In which they start; each is there before the next.
   STEPS = [%w[etcd], %w[patroni], %w[haproxy pgbouncer], %w[server work]].freeze
   # Seconds: between two looks, until one that ended is started again, and that a step is given.
-  WATCH, PAUSE, PATIENCE = 0.3, 1, 60
+  WATCH = 0.3
+  PAUSE = 1
+  PATIENCE = 60
   # Whose the programs of the district itself are where root starts it.
   KEEPER = "postgres"
 

@@ -67,6 +67,12 @@ RSpec.describe Rooms do
     end
   end
 
+  it "has one constant on a line" do
+    files = Dir["{lib,app,config,bench,db,spec}/**/*.rb"]
+    two = /^\s*[A-Z]\w*(, [A-Z]\w*)+ =/
+    expect(files.flat_map { |file| File.readlines(file).grep(two).map { |line| [file, line] } }).to eq([])
+  end
+
   it "has a start that calls the house, and settings that do not" do
     settings = Dir["config/**/*.rb"].grep_v(%r{config/(start|test|boot)})
     expect(settings.select { |file| File.read(file).match?(/(?<!\w)(?:Records|Jobs|Pages|Exchange)::/) }).to eq([])

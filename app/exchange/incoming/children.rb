@@ -9,7 +9,8 @@ module Exchange
       # same: the one of that name. whose: an id, "new", or nil where that is still to be said.
       Match = Struct.new(:number, :name, :answers, :same, :likely, :whose, keyword_init: true)
 
-      NEW, OUT = Archive::BringingChildren::NEW, "out"
+      NEW = Archive::BringingChildren::NEW
+      OUT = "out"
 
       def shows
         { from: named, photos: document["photos"].size, estimates: document["came_with"].any?,

@@ -7,7 +7,8 @@ module Pages
       WORDS = %w[kindergarten first year grade class classroom school schools primary elementary preschool teacher
                  teachers maths math mathematics password letmein welcome children pupils rungs room].freeze
       # Letters of an own word that are enough to look for it; signs besides such words that are enough for a password.
-      SHORT, ENOUGH = 3, 6
+      SHORT = 3
+      ENOUGH = 6
 
       module_function
 

@@ -5,7 +5,8 @@ module Pages
     # A class's lessons for a calendar that reads them by the private address, with nobody signed in.
     class Routes < Shared::Base
       # Days behind and ahead.
-      BEHIND, AHEAD = 30, 90
+      BEHIND = 30
+      AHEAD = 90
 
       get %r{/([0-9a-f]{32})\.ics} do |key|
         room = Records::Classroom.first(calendar_key: key) || halt(404)

@@ -13,7 +13,8 @@ module Pages
       LONGEST = 14 * 86_400
       # Seconds after which a tap has waited on its tablet; by which a clock may differ and is right still: the way from
       # the tablet to here takes time too, and quick taps keep their order.
-      LATE, NEAR = 5, 5
+      LATE = 5
+      NEAR = 5
 
       module_function
 

@@ -6,7 +6,10 @@ module Records
     module Ending
       # Days after its end on which names and photos go; for how long somebody has to have been told; the least that is
       # ahead where a class has no end yet; the most.
-      REMOVED, TOLD, AHEAD, MOST = 120, 28, 90, 730
+      REMOVED = 120
+      TOLD = 28
+      AHEAD = 90
+      MOST = 730
       # The usual end of a school year.
       SUMMER = [7, 31].freeze
 

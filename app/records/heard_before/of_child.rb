@@ -68,9 +68,11 @@ module Records
 
       private
 
-      RANGES, OTHER = Rungs::Planning::Ranges::ORDER, Rungs::Planning::Following::OTHER
+      RANGES = Rungs::Planning::Ranges::ORDER
+      OTHER = Rungs::Planning::Following::OTHER
       TO_TEN = "to10"
-      LEAST, SEVERAL = Rungs::Planning::Heard::LEAST, EstimateRows::RULE.several
+      LEAST = Rungs::Planning::Heard::LEAST
+      SEVERAL = EstimateRows::RULE.several
       private_constant :RANGES, :OTHER, :TO_TEN, :LEAST, :SEVERAL
 
       def late(range, operation = @operation) = @class_of.late.fetch([@child.id, operation, range], [])

@@ -25,7 +25,8 @@ module Rungs
       Clue = Struct.new(:kind, :words, :fits, :mask, keyword_init: true)
       TRIES = 400
       # By itself a clue leaves this many at least; to ten so many clues are needed at most.
-      LEAST, MOST_TO_TEN = 3, 4
+      LEAST = 3
+      MOST_TO_TEN = 4
       # Kinds that come once in a riddle.
       ONCE = %i[not].freeze
 

@@ -9,7 +9,9 @@ module Rungs
                           names: ->(id) { id == NONE ? "all" : Problem::Band::ALL.fetch(id).title }).freeze
       # With fewer it is no set; of what is thrown, so many throws are looked at for each item; so many ways all are
       # drawn, each sum the one way round or the other.
-      LEAST, THROWS, POOLS = 4, 12, 4
+      LEAST = 4
+      THROWS = 12
+      POOLS = 4
 
       # All that lie in a range, drawn once.
       ALL_DRAWN = {} # rubocop:disable Style/MutableConstant

@@ -22,7 +22,8 @@ module Rungs
       by_hand("the taller", "the smaller") { |data| data.values_at(:larger, :smaller) }
 
       # In a set of so many two are once the same; so often it is tried to keep neighbours unlike.
-      WITH_SAME, TRIES = 6, 200
+      WITH_SAME = 6
+      TRIES = 200
 
       def most = pairs.size
 

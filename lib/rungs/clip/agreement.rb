@@ -15,7 +15,9 @@ module Rungs
       end
 
       # Answers from which figures are given; draws; percentiles, by nearest rank.
-      LEAST, DRAWS, PERCENTILES = 20, 2000, [0.025, 0.975].freeze
+      LEAST = 20
+      DRAWS = 2000
+      PERCENTILES = [0.025, 0.975].freeze
       RUNGS = Strategy::Rung::ALL.ids.freeze
       SIZE = RUNGS.size
 
@@ -57,10 +59,10 @@ module Rungs
       def weighted_interval = interval(1)
 
       # How far apart two codings are: alike or not; by the square of their distance.
-      PLAIN, QUADRATIC = [->(far) { far.zero? ? 0 : 1 }, ->(far) { far * far }].map do |weight|
-        Array.new(SIZE * SIZE) { |cell| weight.call((cell / SIZE) - (cell % SIZE)) }.freeze
-      end
-      private_constant :PLAIN, :QUADRATIC
+      APART = Array.new(SIZE * SIZE) { |cell| (cell / SIZE) - (cell % SIZE) }.freeze
+      PLAIN = APART.map { |far| far.zero? ? 0 : 1 }.freeze
+      QUADRATIC = APART.map { |far| far * far }.freeze
+      private_constant :APART, :PLAIN, :QUADRATIC
 
       private
 

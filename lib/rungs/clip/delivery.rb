@@ -6,7 +6,10 @@ module Rungs
     # not.
     class Delivery
       # Seconds before a word, from and to: of a count, of what is worked out, of what is known, of what nobody saw.
-      COUNTED, THOUGHT, KNOWN, UNSEEN = [0.5, 0.9], [1.6, 3.2], [0.8, 2.2], [5.0, 7.0]
+      COUNTED = [0.5, 0.9].freeze
+      THOUGHT = [1.6, 3.2].freeze
+      KNOWN = [0.8, 2.2].freeze
+      UNSEEN = [5.0, 7.0].freeze
       SILENT = [8.0, 10.0].freeze
 
       # @param random [Random]

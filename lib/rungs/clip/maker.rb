@@ -14,13 +14,15 @@ module Rungs
       PAIRS = (1..50).flat_map { |one| (one..100 - one).map { |other| [one, other] } }
                      .group_by { |parts| Problem::Band.of(parts) }.freeze
       # Words in a scene at most; and of a count from a number held in the head.
-      MOST_WORDS, MOST_STEPS = 32, 14
+      MOST_WORDS = 32
+      MOST_STEPS = 14
       # The most things that are counted one by one in a scene.
       MOST_THINGS = 15
       # How many problems are looked at.
       LOOKED = 3000
       # How often a scene is off the ladder, where nothing is asked for; and begins from a problem that nothing tells.
-      OFTEN_OFF, OFTEN_BARE = 0.1, 0.15
+      OFTEN_OFF = 0.1
+      OFTEN_BARE = 0.15
       OFF = Strategy::OffLadder::ALL.ids.freeze
       # Situations with one right answer.
       TOLD = Problem::Situation::ALL.reject { |each| each.open || each.unknown == :both }.freeze

@@ -6,7 +6,8 @@ module Rungs
     module Practice
       LENGTH = 12
       # How often one is off the ladder, or has a slip.
-      OFF, SLIPPED = 0.12, 0.2
+      OFF = 0.12
+      SLIPPED = 0.2
 
       module_function
 

@@ -10,7 +10,12 @@ module Rungs
       writes "part", "A part of your own"
 
       # Letters of a title, of a line; lines; sentences; things to bring; minutes.
-      TITLE, LINE, LINES, SENTENCES, THINGS, MINUTES = 60, 200, 40, 30, 20, (1..60)
+      TITLE = 60
+      LINE = 200
+      LINES = 40
+      SENTENCES = 30
+      THINGS = 20
+      MINUTES = (1..60)
       # A line in brackets is for the tablet alone.
       ASIDE = /\A\((.+)\)\z/
       # A thing to bring with how many: "12 dice".

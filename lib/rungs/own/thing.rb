@@ -6,7 +6,8 @@ module Rungs
     class Thing < Written.of(:one, :many, :most, :drawing)
       writes "thing", "A thing"
 
-      LETTERS, MOST = 30, (2..100)
+      LETTERS = 30
+      MOST = (2..100)
       # Where nothing is like it.
       COUNTER = "counter"
 

@@ -126,7 +126,10 @@ module Rungs
 
       # How it went: above the frames or below them, so that its way crosses no counter. Ways that go together lie a
       # little apart. GHOST, CLEAR: how far a way keeps off the middle it leaves and the one it comes to.
-      OUT, BESIDE, GHOST, CLEAR = 0.3, 0.1, 0.31, 0.42
+      OUT = 0.3
+      BESIDE = 0.1
+      GHOST = 0.31
+      CLEAR = 0.42
       private_constant :OUT, :BESIDE, :GHOST, :CLEAR
 
       def route(index)

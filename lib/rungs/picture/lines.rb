@@ -6,7 +6,10 @@ module Rungs
     class Lines
       include Kind
 
-      LETTERS, MOST, WIDE, EDGE = 24, 4, 5.0, 0.8
+      LETTERS = 24
+      MOST = 4
+      WIDE = 5.0
+      EDGE = 0.8
 
       # @param words [String]
       def initialize(words)

@@ -12,7 +12,9 @@ module Rungs
       PAN = 3.8
       TIP = 0.9
       # How high the beam is, level, how far below its ends the pans hang, and where the stand is at rest.
-      BEAM, HANG, FOOT = 1.2, 2.2, 5.8
+      BEAM = 1.2
+      HANG = 2.2
+      FOOT = 5.8
       MOST = 3
       TIPPED = { -1 => "the left side down", 0 => "level", 1 => "the right side down" }.freeze
 

@@ -9,7 +9,10 @@ module Rungs
       include Kind
 
       # How wide a sign, a digit, a letter and a box are.
-      SIGN, DIGIT, LETTER, BOX = 0.8, 0.45, 0.42, 1.0
+      SIGN = 0.8
+      DIGIT = 0.45
+      LETTER = 0.42
+      BOX = 1.0
 
       # A number, a sign, a number and what comes out: those can stand under each other.
       STACKED = /\A(?<first>\S+) (?<sign>[+−]) (?<second>\S+) = (?<whole>\S+)\z/

@@ -11,7 +11,9 @@ module Rungs
       STYLES = { towers: "Towers of", tower: "One tower of", chain: "A paper chain of" }.freeze
       # Links of a chain in one row, and how far apart towers, links and rows stand.
       ROW = 20
-      APART, LINK, DOWN = 1.8, 0.8, 1.4
+      APART = 1.8
+      LINK = 0.8
+      DOWN = 1.4
 
       def self.of(problem, **)
         shown = problem.shown_parts

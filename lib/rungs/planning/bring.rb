@@ -6,7 +6,8 @@ module Rungs
     #
     #   Bring.for([kind], children: 22).map(&:to_s)  # => ["245 counters; or buttons"]
     module Bring
-      GROUP, SPARE = 4, Rational(11, 10)
+      GROUP = 4
+      SPARE = Rational(11, 10)
       # thing, instead: as the activities have them. in_all: how many for the whole class; nil where it is not counted.
       Thing = Struct.new(:thing, :in_all, :instead, keyword_init: true) do
         def to_s = [[in_all, thing].compact.join(" "), instead && "or #{instead}"].compact.join("; ")
@@ -27,7 +28,8 @@ module Rungs
       end
 
       # Loose things by so many come one set a pair; they are counted in fives, with a tenth to spare.
-      MANY, FIVES = 10, 5
+      MANY = 10
+      FIVES = 5
 
       # @param per ["child", "pair", "group", "class"]
       # @return [Integer] how many of these a class of so many children is

@@ -8,11 +8,17 @@ module Rungs
     #   Edge.new(heard, on: monday, year: "first").range  # => "to10"
     class Edge
       # Records that tell before there is an edge; of a range that carries, on so many days, of which so many are right.
-      LEAST, CARRYING, ON_DAYS, RIGHT = 2, 3, 2, Rational(2, 3)
+      LEAST = 2
+      CARRYING = 3
+      ON_DAYS = 2
+      RIGHT = Rational(2, 3)
       # No range above the first ten carries who counts all in so many of the latest answers below it.
-      LATEST, COUNTED, ABOVE = 4, 3, "to10"
+      LATEST = 4
+      COUNTED = 3
+      ABOVE = "to10"
       # Comes after the partners of ten, or ways through ten.
-      THROUGH_TEN, WAYS = "bridge", (3..4)
+      THROUGH_TEN = "bridge"
+      WAYS = (3..4)
 
       # @param heard [Heard]
       # @param on [Date] the first day of the week

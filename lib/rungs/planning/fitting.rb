@@ -8,10 +8,14 @@ module Rungs
       # With how few items a set is still one; how often it is drawn, by its place in the day, and where items of late
       # may come again; after how many draws without an item for the aim, or that were there before, no other is
       # expected.
-      LEAST, TRIES, AGAIN, NONE = 3, Hash.new(8).merge(focus: 48, story: 16).freeze, { focus: 200 }.freeze, 10
+      LEAST = 3
+      TRIES = Hash.new(8).merge(focus: 48, story: 16).freeze
+      AGAIN = { focus: 200 }.freeze
+      NONE = 10
       # So many draws of a story wait for numbers that ask for more than counting one.
       WELL = 12
-      IN_RANGE, FOR_AIM = Rational(2, 3), Rational(1, 2)
+      IN_RANGE = Rational(2, 3)
+      FOR_AIM = Rational(1, 2)
       # Where any problem in the range will do.
       OPEN = %i[warm_up story].freeze
 

@@ -8,7 +8,10 @@ module Rungs
     class Focus
       # How many days one stays, by the days of a week; how many days running, and of the last school days, it may be
       # there in the same picture.
-      STAYS, RUNNING, OFTEN, LAST = Hash.new(3).merge(4 => 2).freeze, 3, 5, 10
+      STAYS = Hash.new(3).merge(4 => 2).freeze
+      RUNNING = 3
+      OFTEN = 5
+      LAST = 10
       # Choices that are about the picture.
       PICTURES = %w[on lie acted with shown].freeze
 
@@ -47,7 +50,9 @@ module Rungs
       private_constant :TABLE
 
       # Before taking away in the first numbers a class meets its sign, where it knows the others.
-      SIGN, SIGNS, FIRST = "minus", %w[plus plus_equals].freeze, %w[to5 to10].freeze
+      SIGN = "minus"
+      SIGNS = %w[plus plus_equals].freeze
+      FIRST = %w[to5 to10].freeze
 
       # @param aim [Aim]
       # @param memory [Memory]

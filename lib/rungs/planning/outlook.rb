@@ -8,7 +8,9 @@ module Rungs
       # child: who works two ranges or more from the class. range: where. equation: numbers to give.
       OtherNumbers = Struct.new(:child, :range, :equation, keyword_init: true)
       # How many have a check-in on a day, while the others play with things; minutes with an adult, and on which days.
-      CHECK_INS, MINUTES, WITH_ADULT = 4, 10, [0, 2].freeze
+      CHECK_INS = 4
+      MINUTES = 10
+      WITH_ADULT = [0, 2].freeze
 
       attr_reader :aim, :standing
 

@@ -7,12 +7,20 @@ module Rungs
     #   Ready.in?(heard, band: "to10", on: monday)
     module Ready
       # Days that are looked back on from an answer; how long ago it may be.
-      DAYS, YEAR = 42, 365
+      DAYS = 42
+      YEAR = 365
       # Records in them, on so many facts and days; of which so many are right; of the last four not two wrong.
-      RECORDS, FACTS, ON_DAYS, RIGHT, LAST, WRONG = 4, 3, 2, Rational(4, 5), 4, 2
+      RECORDS = 4
+      FACTS = 3
+      ON_DAYS = 2
+      RIGHT = Rational(4, 5)
+      LAST = 4
+      WRONG = 2
       # In the first ranges three right ones, on as many facts and on two days, are enough too.
-      FIRST, FEW = %w[to5 to10].freeze, 3
-      PART_WHOLE, COUNT_ON = 3, 2
+      FIRST = %w[to5 to10].freeze
+      FEW = 3
+      PART_WHOLE = 3
+      COUNT_ON = 2
 
       module_function
 

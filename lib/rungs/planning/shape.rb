@@ -14,7 +14,9 @@ module Rungs
       LONGER = %i[focus story practise warm_up look_back].freeze
       # With so many minutes a day has all parts; with fewer than the second the focus beside the warm-up, with fewer
       # than the third it alone.
-      WHOLE, SHORT, SHORTEST = 25, 15, 10
+      WHOLE = 25
+      SHORT = 15
+      SHORTEST = 10
       # What may be left over; more is for games in pairs.
       NEAR = 3
       # Days that end with the check, in weeks of more than two.

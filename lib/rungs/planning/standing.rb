@@ -9,7 +9,9 @@ module Rungs
     class Standing
       # Of the edges so many are the class's range or its neighbours, or two groups are proposed; of the children so
       # many were heard in a range, or it is new; of those heard enough so many show a rung before it is passed over.
-      NEAR, MET, SHOWN = Rational(1, 2), Rational(1, 3), Rational(1, 3)
+      NEAR = Rational(1, 2)
+      MET = Rational(1, 3)
+      SHOWN = Rational(1, 3)
 
       attr_reader :operation, :on, :year
 

@@ -19,11 +19,13 @@ module Rungs
       }.freeze
       OTHER = { "add" => "subtract", "subtract" => "add" }.freeze
       # How often one is told before the next, at most.
-      TIMES, MOST = 2, 4
+      TIMES = 2
+      MOST = 4
       # What comes before all that compares.
       COMPARED = Activity::TwoTowers.id
       # Which story of a week tells an earlier one, and which one of the other operation; of fewer the last does that.
-      EARLIER, TURNED = 2, 3
+      EARLIER = 2
+      TURNED = 3
 
       # @param told [Hash{String => Integer}] how often each situation was told, 0 where it was not; it is read as it
       #   grows

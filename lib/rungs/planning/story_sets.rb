@@ -15,7 +15,8 @@ module Rungs
       LEVELS = %w[easier middle harder].freeze
       # By the range of the middle, the range of harder numbers; what has none goes to the next ten.
       BEYOND = { "to5" => "to10", "teens" => "to20", "to20" => "bridge" }.freeze
-      THROUGH_TEN, NEXT_TEN = "bridge", %w[bridge tens].freeze
+      THROUGH_TEN = "bridge"
+      NEXT_TEN = %w[bridge tens].freeze
       # What is put to, or taken from, a number where all is counted still.
       FEW = (2..3)
       # By a situation, the one in which a part of it is missing.

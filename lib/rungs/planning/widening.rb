@@ -8,7 +8,8 @@ module Rungs
     module Widening
       ORDER = Ranges::ORDER
       # Of the class with enough records; of these, ready.
-      ENOUGH, READY = Rational(2, 3), Rational(4, 5)
+      ENOUGH = Rational(2, 3)
+      READY = Rational(4, 5)
       FEW = "not heard enough"
 
       # following: the next range. ready, enough, all: how many. waiting: who is not ready → what for, in words.

@@ -11,7 +11,10 @@ module Rungs
       SURPRISE = 0.08
       # The chance that a fact comes at once: where it stands as known, where it was heard and is not; how much more
       # where the problem tells nearly nothing, and at most how much then.
-      KNOWN, HEARD, EASIER, MOST = 0.9, 0.15, 0.7, 0.95
+      KNOWN = 0.9
+      HEARD = 0.15
+      EASIER = 0.7
+      MOST = 0.95
 
       # What a class is likely to do. children: child → chances, nil where not heard enough. expected: by rung, how
       # many.

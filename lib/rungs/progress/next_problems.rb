@@ -11,7 +11,8 @@ module Rungs
       Rungs.shelve self
 
       # How many of the last facts are not asked again, where the band has twice as many; of the partners of ten.
-      LAST, LAST_PARTNERS = 10, 2
+      LAST = 10
+      LAST_PARTNERS = 2
       # By the rung worked out by, the rungs to aim at; the later one where the band has no problem for the one before.
       AIMS = { 1 => [2], 2 => [3, 4], 3 => [4] }.freeze
       COUNTED_FROM = { "add" => 4, "subtract" => 5 }.freeze

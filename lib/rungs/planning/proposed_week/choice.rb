@@ -71,7 +71,8 @@ module Rungs
         def book = @settings[:book]&.call || Problem::Book::USUAL
 
         # What tells of an invented child, and how.
-        TOLD, SLIPPED = Activity::WhoseWay, "one_slipped"
+        TOLD = Activity::WhoseWay
+        SLIPPED = "one_slipped"
         private_constant :TOLD, :SLIPPED
 
         # Problems for the aim, each with a slip that can come there.

@@ -9,7 +9,8 @@ module Rungs
 
         # What matters most is found first. Some may bring something new; some may take up the focus once more, on paper
         # or in talk, where nothing else is known.
-        FIRST, NEW = %i[focus story practise games warm_up look_back check].freeze, %i[focus story].freeze
+        FIRST = %i[focus story practise games warm_up look_back check].freeze
+        NEW = %i[focus story].freeze
         ONCE_MORE = %i[practise games look_back].freeze
 
         # focus: the Candidate that was it last. stayed: for how many days it has been. fresh: what is new today, as

@@ -8,7 +8,8 @@ module Rungs
         # Of the partners of ten, those by which a child has them.
         PARTNERS = [[2, 8], [3, 7], [4, 6]].freeze
         # Of the last answers so many are looked at, and so many of them wrong.
-        STUMBLED, WRONG = 5, 2
+        STUMBLED = 5
+        WRONG = 2
         # Right ones with a nine, from which on other numbers are asked.
         NINES = 2
 
