@@ -2,19 +2,29 @@
 
 require "app_helper"
 
-# Sheets against what is kept of them, as sums of the whole file: where a line is thicker, a word bolder or a box one
-# millimetre lower, that shows. WRITE=1 keeps what they are now: look at the sheets first.
+# Sheets against what is kept of them: what is drawn and written, where, how thick and how large.
 RSpec.describe "The sheets’ tables" do
   def of(entry, **chosen) = Sheets::ALL.fetch(entry).of(Sheets::Source.new, chosen).render.b
 
-  # Of its streams as they are written, without what names the day it was made.
-  def sum(pdf)
+  # What a sheet is: pages, lines, boxes and curves with their widths and between which corners, sizes of type, and the
+  # first of its words.
+  def written(pdf)
     Tempfile.create("rungs", binmode: true) do |file|
       file.write(pdf)
       file.close
-      plain, = Open3.capture2("qpdf", "--qdf", "--object-streams=disable", "--static-id", file.path, "-", binmode: true)
-      Digest::SHA256.hexdigest(plain.gsub(/\(D:\d+[^)]*\)/, ""))
+      plain, = Open3.capture2("qpdf", "--qdf", "--object-streams=disable", file.path, "-", binmode: true)
+      words, = Open3.capture2("pdftotext", "-layout", file.path, "-")
+      [*drawn(plain.b), words.split.join(" ")[0, 240]].join(" · ")
     end
+  end
+
+  def drawn(plain)
+    counted = { "pages" => %r{/Type /Page$}, "lines" => / l$/, "boxes" => / re$/, "curves" => / c$/ }
+    across, up = plain.scan(/^(-?[\d.]+) (-?[\d.]+) (?:[ml]|[\d.]+ -?[\d.]+ re)$/).map { |at| at.map(&:to_f) }.transpose
+    [counted.map { |what, kind| "#{plain.scan(kind).size} #{what}" }.join(", "),
+     "widths #{plain.scan(/^([\d.]+) w$/).flatten.uniq.sort.join(' ')}",
+     "type #{plain.scan(%r{/F[\d.]+ ([\d.]+) Tf}).flatten.uniq.sort.join(' ')}",
+     ("between #{[across, up].flat_map(&:minmax).map { |side| side.round(1) }.join(' ')}" if across)].compact
   end
 
   def practice(id, **chosen)
@@ -26,20 +36,20 @@ RSpec.describe "The sheets’ tables" do
     ways = [{ paper: "a4" }, { paper: "letter", large: true, answers: true, per_page: 4 }]
     cases = Rungs::Activity::ALL.ids.product(ways)
     expect_table("sheets_practice", cases.to_h do |id, chosen|
-      ["#{id} #{chosen}", sum(practice(id, **chosen))]
+      ["#{id} #{chosen}", written(practice(id, **chosen))]
     end)
   end
 
   it "hold for everything to fill in and to cut", :deep do
     sheets = Sheets::ALL.on("recording").to_a.product([3, 10]) + Sheets::ALL.on("cutouts").to_a.product([nil])
     expect_table("sheets_fill_and_cut", sheets.to_h do |sheet, number|
-      ["#{sheet.id} #{number}", sum(of(sheet.id, **(number ? { number: number } : {})))]
+      ["#{sheet.id} #{number}", written(of(sheet.id, **(number ? { number: number } : {})))]
     end)
   end
 
   it "hold for what is filled in, large and with sentences down the page, and for practice that stands so", :deep do
     down = { large: true, source: Sheets::Source.new(down: true) }
-    drawn = ->(sheet, source:, **chosen) { sum(sheet.of(source, chosen).render.b) }
+    drawn = ->(sheet, source:, **chosen) { written(sheet.of(source, chosen).render.b) }
     filled = Sheets::ALL.on("recording").to_h { |sheet| ["#{sheet.id} down", drawn.call(sheet, number: 10, **down)] }
     practised = Rungs::Activity::ALL.to_h do |activity|
       source = Sheets::Source.new(kind: activity.with, down: true)
@@ -80,7 +90,7 @@ RSpec.describe "The sheets’ tables" do
   it "hold for families, for home, for the clipboard and for numbers of their own" do
     sheets = { "families" => for_each[0], "home" => for_each[1], "own" => own_numbers }
     clipboards = [[1, 1], [24, 3], [29, 4], [30, 5]].to_h { |size| ["clipboard #{size}", clipboard(*size)] }
-    expect_table("sheets_for_each", sheets.merge(clipboards).transform_values { |sheet| sum(sheet.render.b) })
+    expect_table("sheets_for_each", sheets.merge(clipboards).transform_values { |sheet| written(sheet.render.b) })
   end
 
   def child
@@ -110,7 +120,7 @@ RSpec.describe "The sheets’ tables" do
     told = { "Ada" => parts, "Bo" => {} }.map { |name, its| Sheets::NextTeacher::Told.new(title: name, parts: its) }
     pages = Sheets::NextTeacher.new(each: told, where: "Room 4, Lantern Quay School", title: "For the next teacher",
                                     paper: "a4")
-    expect_table("sheets_told", { "next teacher" => sum(pages.render.b), "child" => sum(child.render.b),
-                                  "lesson" => sum(lesson.render.b), "named" => sum(named.render.b) })
+    expect_table("sheets_told", { "next teacher" => written(pages.render.b), "child" => written(child.render.b),
+                                  "lesson" => written(lesson.render.b), "named" => written(named.render.b) })
   end
 end

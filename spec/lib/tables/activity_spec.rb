@@ -1,43 +1,61 @@
 # frozen_string_literal: true
 
-# Items of every activity, in each of its settings, against what is kept of them.
+# What every activity draws, says and shows, against what is kept of it.
 RSpec.describe "The activities’ tables" do
+  let(:activities) { Rungs::Activity::ALL.to_a }
+
   def choices(activity)
     options = activity.options - [Rungs::Activity::Ranged::OPTION]
-    [{}, *options.flat_map { |option| option.choices.map { |choice| { option.id => choice } } }].uniq
+    [{}, *options.flat_map { |option| option.choices.drop(1).map { |choice| { option.id => choice } } }]
   end
 
-  def settings
-    [{}, { fill: :pairs, whole: :left, turned: "one", minus: "minus", fingers: false, signs: "none" }]
+  def named(activity, chosen) = [activity.id, *chosen.map { |name, choice| "#{name} #{choice}" }].join(", ")
+
+  it "hold for the items of each choice" do
+    cases = activities.flat_map { |activity| choices(activity).map { |chosen| [activity, chosen] } }
+    expect_table("activities", cases.to_h do |activity, chosen|
+      [named(activity, chosen), tried do
+        activity.with(chosen).items(seed: 1).first(3).map { |item| "#{item.ask} #{item.answer}" }.join(" | ")
+      end]
+    end)
   end
 
-  def made(kind, seed)
-    items = kind.items(seed: seed)
-    [items.map(&:to_h), kind.closing(items)&.to_h, kind.figures.to_a, kind.notes(items.map(&:data)).map(&:to_s),
-     %i[easier harder].map { |way| kind.turn(way) }, items.first(2).map { |item| kind.beyond?(item.data, 10) }]
-  rescue Rungs::Error => e
-    e.message
-  end
-
-  Rungs::Activity::ALL.each do |activity|
-    it "hold for #{activity.id}" do
-      cases = choices(activity).product([1, 2])
-      expect_table("activity_#{activity.id}", cases.to_h do |chosen, seed|
-        kind = activity.with(chosen, settings[seed - 1])
-        fits = %w[to5 to10 bridge to20 to100].map { |band| activity.fitted(band: band, operation: "add") }
-        [[*chosen.flatten, "seed", seed].join(" "), [made(kind, seed), activity.reach(kind.chosen), fits]]
-      end)
+  it "hold for each step of an item, as the class is used to it and otherwise" do
+    otherwise = { fill: :pairs, whole: :left, turned: "one", minus: "minus", fingers: false, signs: "none" }
+    cases = activities.flat_map do |activity|
+      [{}, otherwise].each_with_index.flat_map do |settings, at|
+        steps = tried { activity.with({}, settings).items(seed: at + 1).first.steps }
+        Array(steps).each_with_index.map { |step, number| ["#{activity.id} #{at} #{number + 1}", step] }
+      end
     end
+    expect_table("steps", cases.to_h { |what, step| [what, step.is_a?(String) ? step : said_of(step)] })
+  end
+
+  def said_of(step)
+    hints = [("#{step.seconds} s" if step.seconds), step.hands, ("asked" if step.asked), ("alone" if step.alone)]
+    [step.name, step.title, step.words, step.tell, step.equation, step.aloud, *step.lines, *hints.compact,
+     seen(step.layout)].compact.join(" · ")
+  end
+
+  it "hold for what comes after the items, and what is easier and harder" do
+    expect_table("after", activities.to_h do |activity|
+      kind = activity.with
+      items = tried { kind.items(seed: 1) }
+      next [activity.id, items] if items.is_a?(String)
+
+      closing = kind.closing(items)
+      turned = %i[easier harder].map { |way| "#{way} #{kind.turn(way)}" }
+      [activity.id, [closing&.ask, *closing&.steps.to_a.map(&:words), *kind.notes(items.map(&:data)), *turned,
+                     activity.reach(kind.chosen).inspect].compact.join(" · ")]
+    end)
   end
 
   it "hold for what is drawn of a problem when it is asked for" do
-    told = problems_to(20, situations: SmallNumbers::KINDS).each_slice(60).map(&:first)
-    expect_table("drawn", told.to_h do |each|
-      wanted = [*Rungs::Picture::KINDS.ids, *1..5, *each.paths.map { |path| path.move.id }, "7:3,4 line", "9:4,5"]
-      ["#{each.situation.id} #{each}", wanted.map do |what|
-        Rungs::Activity::Drawn.new(each, what.to_s, words: "How many?").steps.to_a.map(&:to_h)
-      rescue Rungs::Error => e
-        e.message
+    problems = ["9 + 5 = □", "14 − 8 = □", "7 + □ = 12"].map { |text| problem(text) }
+    wanted = [*Rungs::Picture::KINDS.ids, *1..5, "7:3,4 line", "9:4,5"].map(&:to_s)
+    expect_table("drawn", problems.product(wanted).to_h do |each, what|
+      ["#{each}, #{what}", tried do
+        Rungs::Activity::Drawn.new(each, what, words: "How many?").steps.map { |step| said_of(step) }.join(" | ")
       end]
     end)
   end
