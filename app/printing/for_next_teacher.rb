@@ -18,7 +18,7 @@ module Printing
       @room = room
       @today = today
       @evidence = Records::Evidence.new(room)
-      @bearings = Records::Bearings.new(room, today + 1)
+      @class_standing = Records::ClassStanding.new(room, today + 1)
     end
 
     # @param size ["a4", "letter"]
@@ -36,13 +36,13 @@ module Printing
     def of_class
       parts = { "Where the class is" => Rungs::Problem::OPERATIONS.filter_map { |each| standing(each) },
                 "On the first day" => first_day,
-                "Slips that several share" => @bearings.slips.map { |slip| shared(slip) } }
+                "Slips that several share" => @class_standing.slips.map { |slip| shared(slip) } }
       ::Sheets::NextTeacher::Told.new(title: "#{room.named}, #{long_date(@today)} #{@today.year}", parts: parts)
     end
 
     # "Adding: to 10 for 5, through ten for 12; together next: I can make ten first."
     def standing(operation)
-      there = @bearings.standing(operation)
+      there = @class_standing.standing(operation)
       return if there.edges.empty?
 
       ranges = Rungs::Planning::Ranges::ORDER.select { |range| there.edges.value?(range) }
@@ -53,17 +53,17 @@ module Printing
 
     def first_day
       unheard = room.children.reject { |child| known?(child) }.map(&:name)
-      standings = Rungs::Problem::OPERATIONS.map { |each| @bearings.standing(each) }
+      standings = Rungs::Problem::OPERATIONS.map { |each| @class_standing.standing(each) }
       far = standings.flat_map { |there| there.far_from(there.range).keys }.uniq
       ["Begin with numbers everybody works with, and listen: one story, “how did you get that?”",
        ("A check-in each, five minutes: #{unheard.join(', ')}." if unheard.any?),
        ("Other numbers for #{far.map(&:name).join(', ')}: their pages say which." if far.any?)].compact
     end
 
-    def known?(child) = Rungs::Problem::OPERATIONS.any? { |each| @bearings.standing(each).edges.key?(child) }
+    def known?(child) = Rungs::Problem::OPERATIONS.any? { |each| @class_standing.standing(each).edges.key?(child) }
 
     def shared(slip)
-      title = Rungs::Slip.title_in(slip.id, @bearings.at_work[:operation])
+      title = Rungs::Slip.title_in(slip.id, @class_standing.current_aim[:operation])
       "#{Rungs.capital(title)}: #{slip.names.map(&:name).join(', ')}."
     end
 

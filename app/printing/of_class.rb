@@ -40,11 +40,11 @@ module Printing
     # Settles what is printed of the lesson, so that paper and board and what is entered afterwards are of the same
     # problems, whatever is heard meanwhile.
     # @return [OfClass] this one
-    def settle
+    def store_items
       return self unless of_lesson? && lesson
 
       @lesson = room.lesson_for(day).tap { |each| each.course.plan_usual if each.course.parts.empty? }
-      @lesson.course.settle
+      @lesson.course.store_items
       @papers = @wanted = @chosen = @part = nil
       self
     end
@@ -72,7 +72,7 @@ module Printing
     def part = @part ||= chosen.key?(:part) || chosen.key?(:usual) ? found_part || gone : nil
 
     def activity = part&.activity || Rungs::Activity::ALL[chosen[:activity]] || Rungs::Activity::ALL.first
-    def options_of = activity.fitted(room.at_work).merge(@options.slice(*activity.options.map(&:id)))
+    def options_of = activity.fitted(room.current_aim).merge(@options.slice(*activity.options.map(&:id)))
     def kind = activity.with(options_of, room.activity_settings)
     def items = (0...part.items.size).map { |index| part.items.item(index) }.select(&:ask)
 

@@ -8,15 +8,15 @@ module Records
   #   shown_at, until: Float, seconds since the epoch; what is seen for a moment has both
   #   sentence, ways, initials: whether they stand beside it
   #   drawn, drawn_step: a way or a picture in its place; hands: [Integer] places in the order they were pressed
-  class BoardState < Kept
+  class BoardState < JsonValue
     SHOWN = "shown"
     COVERED = "covered"
 
-    holds :part, :item, :step, :problem, :show, :covered, :asked, :shown_at, :until, :sentence, :ways, :initials,
-          :drawn, :drawn_step, :hands
+    fields :part, :item, :step, :problem, :show, :covered, :asked, :shown_at, :until, :sentence, :ways, :initials,
+           :drawn, :drawn_step, :hands
 
     # Boards of earlier versions kept other things besides: those are not read.
-    def self.of(json) = super(json.is_a?(Kept) ? json : json.to_h.slice(*names.values))
+    def self.read(json) = super(json.is_a?(JsonValue) ? json : json.to_h.slice(*names.values))
 
     def item = super || 0
     def step = super || 0

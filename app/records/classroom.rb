@@ -53,7 +53,7 @@ module Records
     end
 
     # @return [Hash{Symbol => String}] the band and the operation it is at; none before its first problem
-    def at_work
+    def current_aim
       last = problems_dataset.for_everybody.last
       last ? { band: last.band, operation: last.operation } : {}
     end

@@ -16,12 +16,12 @@ module Records
 
     # Reads the parts of several lessons at once.
     def self.read(lessons)
-      there = LessonPart.there.where(lesson_id: lessons.map(&:id)).order(:place, :id).eager(:runs).all
+      there = LessonPart.not_removed.where(lesson_id: lessons.map(&:id)).order(:place, :id).eager(:runs).all
       by_lesson = there.group_by(&:lesson_id)
       lessons.each { |lesson| lesson.course.hold(by_lesson.fetch(lesson.id, [])) }
     end
 
-    def parts = @parts || hold(LessonPart.there.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all)
+    def parts = @parts || hold(LessonPart.not_removed.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all)
 
     # @param parts [Array<LessonPart>] of this lesson, in order
     def hold(parts) = @parts = parts.each { |part| part.associations[:lesson] = @lesson }
@@ -49,7 +49,7 @@ module Records
       DB.transaction do
         LessonPart.where(lesson_id: @lesson.id).where(Sequel[:place] >= place).update(place: Sequel[:place] + 1)
         LessonPart.create(classroom_id: @lesson.classroom_id, lesson_id: @lesson.id, place: place, kind: kind,
-                          minutes: minutes || activity.minutes, details: seeded(activity, details).kept)
+                          minutes: minutes || activity.minutes, details: seeded(activity, details).to_jsonb)
       end.tap { forget }
     end
 
@@ -64,14 +64,14 @@ module Records
     def offer_usual
       @parts = usual_minutes.map do |kind, minutes|
         activity = Rungs::Activity::ALL.fetch(kind)
-        details = seeded(activity, usual_details(kind)).kept
+        details = seeded(activity, usual_details(kind)).to_jsonb
         LessonPart.new(classroom_id: @lesson.classroom_id, kind: kind, minutes: minutes, details: details)
                   .tap { |part| part.associations.update(lesson: @lesson, runs: []) }
       end
     end
 
     # From now on the items of every part stay what they are.
-    def settle = DB.transaction { parts.each { |part| part.items.settle } }
+    def store_items = DB.transaction { parts.each { |part| part.items.store_items } }
 
     # What another lesson left undone, before anything planned here.
     def take_over(course)
@@ -106,7 +106,7 @@ module Records
     def go(part)
       DB.transaction do
         leave
-        settle
+        store_items
         part.update(skipped: false)
         PartRun.create(part_id: part.id)
         @lesson.show_item(part, part.items.at_hand)
@@ -193,8 +193,8 @@ module Records
 
     # Its items are made of options and a seed; where nothing was chosen, what fits the class.
     def seeded(activity, details)
-      given = Details.of(details)
-      given.with(options: given.to_h["options"] || activity.fitted(@lesson.classroom.at_work),
+      given = Details.read(details)
+      given.with(options: given.to_h["options"] || activity.fitted(@lesson.classroom.current_aim),
                  seed: given.seed || Random.rand(1..9999))
     end
 

@@ -11,16 +11,16 @@ module Records
   #   by_hand: places of items that the teacher changed
   #   own: what its teacher wrote, as Rungs::Own::Part keeps it
   #   role, range, why, proposed, instead, passed_over: as a proposed week put it there, and in the place of what
-  class Details < Kept
-    holds :options, :seed, :count, :thrown, :note, :role, :range, :why, :proposed, :instead, :sets, :slip,
-          :own, :by_hand,
-          children: "for", passed_over: "not"
+  class Details < JsonValue
+    fields :options, :seed, :count, :thrown, :note, :role, :range, :why, :proposed, :instead, :sets, :slip,
+           :own, :by_hand,
+           children: "for", passed_over: "not"
 
     # @param written [Rungs::Own::Part]
     # @return [Hash{Symbol => Object}] what a part holds of it
     def self.own(written)
       items = written.items
-      { options: { "picture" => written.picture }, own: written.kept, count: 0,
+      { options: { "picture" => written.picture }, own: written.json_fields, count: 0,
         thrown: items.each_with_index.to_h { |data, place| [place, data] } }
     end
 

@@ -16,7 +16,7 @@ module Records
 
     # @param recorder [Recorder]
     # @return [Observation] the one just made, as it stands then
-    def settle(recorder)
+    def record_agreement(recorder)
       return @made unless @made.by_another? && other
 
       if teacher?(@made) && !teacher?(other)

@@ -139,7 +139,7 @@ module Records
     end
 
     # Keeps the items as they are now, whatever is recorded, chosen or made anew from their seed later.
-    def settle
+    def store_items
       return if details.settled?
 
       part.keep(count: size)

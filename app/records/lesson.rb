@@ -48,7 +48,7 @@ module Records
     end
 
     # @return [BoardState]
-    def board = BoardState.of(super)
+    def board = BoardState.read(super)
 
     # @return [ItemOnBoard, nil] what stands on the board; nil where nothing was put there, or its part is gone
     def on_board = (part = part_on_board) && ItemOnBoard.new(board, part.items)
@@ -64,7 +64,7 @@ module Records
         lock!
         before = board
         after = posed_in(yield(before))
-        update(board: after.kept, board_version: board_version + 1)
+        update(board: after.to_jsonb, board_version: board_version + 1)
         note_looking(before, after)
         db.notify(CHANNEL, payload: id.to_s)
       end

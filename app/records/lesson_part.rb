@@ -9,7 +9,7 @@ module Records
 
     dataset_module do
       # Those that were not taken out.
-      def there = where(removed_at: nil)
+      def not_removed = where(removed_at: nil)
     end
 
     # @return [Class] a Rungs::Activity::Kind
@@ -40,7 +40,7 @@ module Records
     # @return [Details]
     def details
       there = self[:details]
-      @details = Details.of(there) unless @details && @kept.equal?(there)
+      @details = Details.read(there) unless @details && @kept.equal?(there)
       @kept = there
       @details
     end
@@ -48,7 +48,7 @@ module Records
     # What its teacher wrote, with its items made anew.
     # @param written [Rungs::Own::Part]
     def write(written)
-      update(minutes: written.minutes, details: details.with(**Details.own(written)).kept)
+      update(minutes: written.minutes, details: details.with(**Details.own(written)).to_jsonb)
       forget_items
     end
 
@@ -59,7 +59,7 @@ module Records
     def keep(**changes)
       db.transaction do
         lock!
-        update(details: details.with(**changes).kept)
+        update(details: details.with(**changes).to_jsonb)
       end
     end
   end

@@ -8,21 +8,21 @@ module Records
 
     dataset_module do
       # What was not taken out.
-      def there = where(removed_at: nil)
+      def not_removed = where(removed_at: nil)
     end
 
     class << self
       # @param kinds [Array<String>] of Rungs::Own::ALL
       # @return [Array<Own>] in the order in which they were written
-      def of(room, *kinds) = there.where(classroom_id: room.id, kind: kinds).order(:id).all
+      def of(room, *kinds) = not_removed.where(classroom_id: room.id, kind: kinds).order(:id).all
 
       # @param written [Rungs::Own::Part] or another of its kinds
       # @param brought [Integer, nil] under which it can be taken back
       # @return [Own] the one that is there where the same was written already
       # @raise [Rungs::Error::TooMany]
       def keep(room, written, brought: nil)
-        kind, content = written.class.id, Sequel.pg_jsonb(written.kept)
-        there.first(classroom_id: room.id, kind: kind, content: content) || begin
+        kind, content = written.class.id, Sequel.pg_jsonb(written.json_fields)
+        not_removed.first(classroom_id: room.id, kind: kind, content: content) || begin
           check_room(room, kind)
           create(classroom_id: room.id, kind: kind, content: content, brought_id: brought)
         end
@@ -31,14 +31,14 @@ module Records
       # Of a slip there is one question: the last.
       def ask(room, question)
         DB.transaction do
-          there.where(classroom_id: room.id, kind: "question").where(SLIP => question.slip).delete
+          not_removed.where(classroom_id: room.id, kind: "question").where(SLIP => question.slip).delete
           keep(room, question)
         end
       end
 
       # @raise [Rungs::Error::TooMany] where a class has as many of a kind as it keeps
       def check_room(room, kind)
-        return if there.where(classroom_id: room.id, kind: kind).count < Rungs::Own::MOST
+        return if not_removed.where(classroom_id: room.id, kind: kind).count < Rungs::Own::MOST
 
         raise Rungs::Error::TooMany, "A class keeps #{Rungs::Own::MOST} of these. Take one out first."
       end
@@ -64,7 +64,7 @@ module Records
     def change(written)
       before = content.to_h
       DB.transaction do
-        update(content: Sequel.pg_jsonb(written.kept))
+        update(content: Sequel.pg_jsonb(written.json_fields))
         planned.each { |part| part.write(written) if part.details.own == before }
       end
       @written = nil
@@ -74,7 +74,7 @@ module Records
 
     # Parts of one's own that have not begun.
     def planned
-      LessonPart.there.where(classroom_id: classroom_id, kind: Rungs::Activity::OWN.id).all.reject(&:begun?)
+      LessonPart.not_removed.where(classroom_id: classroom_id, kind: Rungs::Activity::OWN.id).all.reject(&:begun?)
     end
   end
 end

@@ -21,7 +21,7 @@ module Records
     # @param without [Array<String>] what is not wanted
     def fill(without: [])
       DB.transaction do
-        @week.settle # holds the week's row
+        @week.record_aim # holds the week's row
         @week.forget
         open = days_to_come.select { |date| @week.parts_on(date).empty? }
         plan(planner(open, without: without).days) if open.any?
@@ -40,7 +40,7 @@ module Records
     # @return [Integer] its seed, by which it can be taken back
     def another
       DB.transaction do
-        @week.sow(@week.seed + 1)
+        @week.record_seed(@week.seed + 1)
         old = days_to_come.select { |date| proposed?(date) }.flat_map { |date| @week.parts_on(date) }
         old.each { |part| part.keep(instead: @week.seed) }
         @week.take_out(old)
@@ -55,7 +55,7 @@ module Records
         @week.take_out(@week.parts.select { |part| part.details.proposed == seed && !part.begun? })
         instead = Sequel.cast(Sequel.lit("details ->> 'instead'"), Integer)
         of_week.where(instead => seed).update(removed_at: nil)
-        @week.sow([seed - 1, 1].max)
+        @week.record_seed([seed - 1, 1].max)
         @week.forget
       end
     end
@@ -66,7 +66,7 @@ module Records
       found = next_best(part) or return false
       gone = [*part.details.passed_over, key(part)]
       part.update(kind: found.kind.id, minutes: found.minutes,
-                  details: details(found).with(passed_over: gone).kept)
+                  details: details(found).with(passed_over: gone).to_jsonb)
       @week.forget
       true
     end
@@ -92,18 +92,19 @@ module Records
                              without: [*gone, key(part)], seed: @week.seed + gone.size + 1)
       role = part.details.role || Rungs::Planning::Candidates.role_of(part.activity).to_s
       role = CALLED.fetch(role, role)
-      week.next_best(role.to_sym, beside: others.map(&:activity), fresh: others.any? { |each| @week.fresh(each).any? })
+      fresh = others.any? { |each| @week.new_things(each).any? }
+      week.next_best(role.to_sym, beside: others.map(&:activity), fresh: fresh)
     end
 
     def planner(days, seed: @week.seed, minutes: @week.minutes, except: nil, without: [])
       has = @week.shelf if @week.shelf.any?
-      met = @week.met.last(up_to: @week.dates.last, except: except)
-      bearings = @week.bearings
+      history, class_standing = @week.history, @week.class_standing
+      met = history.last_days(up_to: @week.dates.last, except: except)
       Rungs::Planning::ProposedWeek.new(days: days, aim: @week.goal, standing: @week.standing, other: @week.other,
-                                        seed: seed_of(seed), met: met, due: @week.met.due(before: @week.monday),
-                                        done: @week.met.focused(before: days.first || @week.monday),
-                                        told: bearings.told, wrong: bearings.wrong, minutes: minutes, recent: recent,
-                                        slips: bearings.slips, without: without, has: has,
+                                        seed: seed_of(seed), met: met, due: history.due_again(before: @week.monday),
+                                        done: history.focus_days(before: days.first || @week.monday),
+                                        told: class_standing.told, wrong: class_standing.wrong, minutes: minutes,
+                                        recent: recent, slips: class_standing.slips, without: without, has: has,
                                         settings: @room.activity_settings)
     end
 
@@ -117,7 +118,7 @@ module Records
       LessonPart.multi_insert(days.flat_map do |day|
         day.parts.each_with_index.map do |part, place|
           { classroom_id: @room.id, lesson_id: lessons.fetch(day.date), place: place + 1, kind: part.kind.id,
-            minutes: part.minutes, details: details(part).kept }
+            minutes: part.minutes, details: details(part).to_jsonb }
         end
       end)
     end
@@ -150,7 +151,7 @@ module Records
     # The items of the last school days, and of what is planned in this week.
     def recent
       days = Rungs::SchoolDays.before(@week.monday, Rungs::Planning::ProposedWeek::AGAIN).first..@week.monday + 6
-      parts = parts_between(days).there.eager(:lesson).all
+      parts = parts_between(days).not_removed.eager(:lesson).all
       parts.each { |part| part.lesson.associations[:classroom] = @room }
       parts.flat_map { |part| part.items.all_data.map { |data| [part.kind, data] } }
     end

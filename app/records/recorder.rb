@@ -47,7 +47,7 @@ module Records
               rung: Rungs::Strategy::Rung::ALL[code]&.level, happened_at: happened_at, **judged(details, problem) }
       added = DB.transaction do
         made = add(row, client_key, problem)
-        made && HeardByTwo.new(@classroom, made).settle(self)
+        made && HeardByTwo.new(@classroom, made).record_agreement(self)
       end
       (added || standing(client_key)).tap { |observation| observation.associations[:child] = child }
     end

@@ -41,7 +41,7 @@ module Records
     # The parts that ran, by activity.
     def done
       @done ||= begin
-        there = LessonPart.there.where(lesson: @room.lessons_dataset.unordered.where(held_on: @days))
+        there = LessonPart.not_removed.where(lesson: @room.lessons_dataset.unordered.where(held_on: @days))
         there.order(:id).eager(:lesson, :runs).all.select(&:begun?).each do |part|
           part.lesson.associations[:classroom] = @room
         end.group_by(&:kind)

@@ -34,13 +34,13 @@ module Records
 
     # @return [Array<Array(String, String)>] what of a part is new to the class; nothing of what was proposed to get to
     #   know it
-    def fresh(part) = part.details.proposed && standing.unheard? ? [] : met.fresh.fetch(part.id, [])
-    def fresh_on(date) = parts_on(date).flat_map { |part| fresh(part).map { |thing| [part, thing] } }
+    def new_things(part) = part.details.proposed && standing.unheard? ? [] : history.new_things.fetch(part.id, [])
+    def new_things_on(date) = parts_on(date).flat_map { |part| new_things(part).map { |thing| [part, thing] } }
 
     # The nearest day that has nothing new and is still to come, for one thing too many.
     # @return [Date, nil]
     def calmer_than(date, today)
-      free = dates.select { |day| day >= today && !off?(day) && day != date && fresh_on(day).empty? }
+      free = dates.select { |day| day >= today && !off?(day) && day != date && new_things_on(day).empty? }
       free.min_by { |day| [(day - date).abs, day] }
     end
 
@@ -53,19 +53,21 @@ module Records
 
     # The aim: the teacher's, else where the class is.
     # @return [Hash{Symbol => String}] band and operation
-    def at_work = @at_work ||= bearings.at_work.slice(:band, :operation).merge(kept.slice(:band, :operation).compact)
+    def current_aim
+      @current_aim ||= class_standing.current_aim.slice(:band, :operation).merge(kept.slice(:band, :operation).compact)
+    end
 
-    # @return [Bearings]
-    def bearings = @bearings ||= Bearings.new(@room, monday)
-    def standing = bearings.standing(at_work[:operation])
+    # @return [ClassStanding]
+    def class_standing = @class_standing ||= ClassStanding.new(@room, monday)
+    def standing = class_standing.standing(current_aim[:operation])
 
     # @return [Rungs::Planning::Standing] of the other operation
-    def other = bearings.standing(Rungs::Planning::Following::OTHER.fetch(at_work[:operation]))
+    def other = class_standing.standing(Rungs::Planning::Following::OTHER.fetch(current_aim[:operation]))
 
     # @return [Rungs::Planning::Aim]
     def goal
       @goal ||= begin
-        aim = standing.aim(at_work[:band])
+        aim = standing.aim(current_aim[:band])
         aim.rung = kept[:rung] || following || aim.rung
         aim
       end
@@ -87,21 +89,21 @@ module Records
     # @param aim [Hash{Symbol => String}] band and operation
     def aim(said, **aim)
       keep_row(**aim, rung: nil, i_can: ([goal.i_can, ""].include?(said) ? nil : said))
-      @at_work = @goal = nil
+      @current_aim = @goal = nil
     end
 
     # By which it is proposed; another with each proposal.
     def seed = kept[:seed] || 1
-    def sow(seed) = keep_row(seed: seed)
+    def record_seed(seed) = keep_row(seed: seed)
 
     # From its proposal on a week keeps its aim, whatever is asked before it.
-    def settle = keep_row(**at_work, rung: goal.rung)
+    def record_aim = keep_row(**current_aim, rung: goal.rung)
 
     # What the class has met, as of today.
-    def met = @met ||= Met.new(@room, @room.today)
+    def history = @history ||= ActivityHistory.new(@room, @room.today)
 
     # Its parts are read again.
-    def forget = @lessons = @met = @latest = nil
+    def forget = @lessons = @history = @latest = nil
 
     def take_out(parts)
       parts.each { |part| part.lesson.course.take_out(part) }
@@ -121,7 +123,7 @@ module Records
 
     # @return [Array<Date>] Mondays of earlier weeks in which something was planned, the last first
     def earlier
-      held = @room.lessons_dataset.where(id: LessonPart.there.select(:lesson_id))
+      held = @room.lessons_dataset.where(id: LessonPart.not_removed.select(:lesson_id))
       held.where(held_on: monday - (7 * BACK)...monday).unordered.select_map(:held_on)
           .map { |day| Rungs::SchoolDays.monday(day) }.uniq.sort.reverse
     end
@@ -170,7 +172,9 @@ module Records
     private
 
     # The rung that follows from the week before, where this one is for the same.
-    def following = at_work == bearings.at_work.slice(:band, :operation) ? bearings.at_work[:rung] : nil
+    def following
+      current_aim == class_standing.current_aim.slice(:band, :operation) ? class_standing.current_aim[:rung] : nil
+    end
 
     # The latest answer of each child on the facts of its check.
     # @return [Hash{Integer => Rungs::Progress::Record}] by child

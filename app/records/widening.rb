@@ -16,7 +16,7 @@ module Records
 
     # @return [Rungs::Planning::Widening::Offer, nil] nil where it is too early, or it was left
     def offer(today)
-      offer = Rungs::Planning::Widening.offer(Bearings.new(@room, today + 1).standing(@operation), @band)
+      offer = Rungs::Planning::Widening.offer(ClassStanding.new(@room, today + 1).standing(@operation), @band)
       offer unless offer.nil? || @room.settings["stay"] == offer.following
     end
 

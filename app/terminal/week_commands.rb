@@ -45,7 +45,7 @@ module Terminal
     end
 
     def week_for(rows, dates)
-      operation = at_work(rows)
+      operation = current_aim(rows)
       standing, other = [operation, Rungs::Planning::Following::OTHER.fetch(operation)].map { |each| standing(rows, each) }
       aim = standing.aim(@options[:range] || standing.range)
       Rungs::Planning::ProposedWeek.new(days: dates, aim: aim, standing: standing, other: other, done: done,
@@ -71,7 +71,7 @@ module Terminal
     end
 
     # That of most records of the last school days, missing parts not counted.
-    def at_work(rows)
+    def current_aim(rows)
       @options[:operation] ||= begin
         days = (1..30).map { |back| @on - back }.select { |day| Rungs::SchoolDays.school_day?(day) }.first(LATE)
         late = rows.select { |row| row.record.day >= days.last && row.record.day < @on && !row.problem.missing_part? }

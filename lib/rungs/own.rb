@@ -4,7 +4,7 @@ module Rungs
   # What teachers write themselves (guide 18): parts of a lesson, words for stories, questions to ask. Each is a value,
   # read from what was typed and refused with all that is wrong in one message. Text is text: nothing in it is run.
   #
-  #   Own.read("thing", "one" => "pebble", "many" => "pebbles", "most" => "20").kept
+  #   Own.read("thing", "one" => "pebble", "many" => "pebbles", "most" => "20").json_fields
   module Own
     Rungs.shelve self
 

@@ -44,7 +44,7 @@ RSpec.describe Records::HeardBefore do
       account, room = make_teacher(children: %w[Ada Bo Cleo Dag])
       fill(room, account, Random.new(seed))
       [room.today + 1, room.today - 20, room.today - 100].product(%w[add subtract]).each do |day, operation|
-        read = Records::Bearings.new(Records::Classroom[room.id], day).standing(operation)
+        read = Records::ClassStanding.new(Records::Classroom[room.id], day).standing(operation)
         whole = all(room, operation, day)
         told = [read, whole].map do |standing|
           [standing.edges.transform_keys(&:id), standing.unheard?, ranges.map { |range| standing.new_to?(range) },

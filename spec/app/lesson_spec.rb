@@ -109,8 +109,8 @@ RSpec.describe Records::Lesson do
   end
 
   it "knows no name that is not of a value" do
-    expect(Records::Details.of({ "options" => {}, "for" => [3] }).children).to eq([3])
-    expect { Records::Details.of({ "elephants" => 3 }) }.to raise_error(KeyError)
+    expect(Records::Details.read({ "options" => {}, "for" => [3] }).children).to eq([3])
+    expect { Records::Details.read({ "elephants" => 3 }) }.to raise_error(KeyError)
   end
 
   it "shifts a part to the end and no further" do

@@ -79,7 +79,7 @@ RSpec.describe "What a teacher writes" do
   it "keeps 200, shows them all, and takes no more", :deep do
     rows = Array.new(200) do |at|
       own = Rungs::Own.read("part", { **written, title: "Part #{at}", minutes: "5" })
-      { classroom_id: room.id, kind: "part", content: Sequel.pg_jsonb(own.kept) }
+      { classroom_id: room.id, kind: "part", content: Sequel.pg_jsonb(own.json_fields) }
     end
     DB[:own].multi_insert(rows)
     get "/own/#{room.id}"

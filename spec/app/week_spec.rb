@@ -25,11 +25,11 @@ RSpec.describe "The week" do
     there = week
     there.planned.each do |date, parts|
       expect(parts.sum(&:minutes)).to be_between(22, 25)
-      expect(there.fresh_on(date).size).to be <= 1
+      expect(there.new_things_on(date).size).to be <= 1
     end
-    expect(week.at_work).to eq(band: "to10", operation: "add")
+    expect(week.current_aim).to eq(band: "to10", operation: "add")
     pose(room, [14, 3], situation: "take_from.result")
-    expect(week.at_work).to eq(band: "to10", operation: "add")
+    expect(week.current_aim).to eq(band: "to10", operation: "add")
     first = kinds
     week.dates.each { |date| send_form "#{path}/day", from: monday, day: date, do: "empty" }
     expect(week.empty?).to be(true)
@@ -90,8 +90,8 @@ RSpec.describe "The week" do
     course.plan("some_leave", details: { "options" => { "acted" => "fingers" } })
     room.lesson_for(monday + 4).course.plan("some_leave")
     there = week
-    expect(there.fresh_on(monday).map(&:last)).to eq([%w[activity two_groups], %w[activity some_leave]])
-    expect(there.fresh_on(monday + 4)).to eq([])
+    expect(there.new_things_on(monday).map(&:last)).to eq([%w[activity two_groups], %w[activity some_leave]])
+    expect(there.new_things_on(monday + 4)).to eq([])
     body = squeezed(get("#{path}?from=#{monday}"))
     expect(body).to include("Two new things on one day", "Some leave: to Tuesday")
     part = there.parts_on(monday).last
@@ -100,23 +100,23 @@ RSpec.describe "The week" do
     expect(get("#{path}?from=#{monday}").body).not_to include("Two new things")
 
     room.lesson_for(monday + 2).course.plan("story_time", details: { "options" => { "situation" => "add_to.change" } })
-    expect(week.fresh_on(monday + 2).map(&:last)).to eq([%w[situation add_to.change]])
+    expect(week.new_things_on(monday + 2).map(&:last)).to eq([%w[situation add_to.change]])
     room.lesson_for(monday + 3).course.plan("two_groups", details: { "range" => "to20", "options" => { "to" => 20 } })
-    expect(week.fresh_on(monday + 3)).to eq([])
+    expect(week.new_things_on(monday + 3)).to eq([])
   end
 
   it "does not count as met what was planned for a day gone by and not held" do
     room.lesson_for(room.today - 7).course.plan("twins")
     room.lesson_for(monday).course.plan("twins")
-    expect(week.fresh_on(monday).map(&:last)).to eq([%w[activity twins]])
+    expect(week.new_things_on(monday).map(&:last)).to eq([%w[activity twins]])
     held = room.lesson_on(room.today - 7).course
     held.go(held.parts.first)
     held.leave
-    expect(week.fresh_on(monday)).to eq([])
+    expect(week.new_things_on(monday)).to eq([])
   end
 
   it "has an aim of its own: range, operation and sentence, by which it is proposed" do
-    expect(week.at_work).to eq(band: "to10", operation: "add")
+    expect(week.current_aim).to eq(band: "to10", operation: "add")
     send_form "#{path}/aim", from: monday, band: "to5", operation: "subtract", i_can: "I can take some away to 5."
     body = squeezed(get("#{path}?from=#{monday}"))
     expect(body).to include("I can take some away to 5.", "Taking away, numbers to 5")
@@ -129,7 +129,7 @@ RSpec.describe "The week" do
     send_form "#{path}/aim", from: monday, band: "to10", operation: "subtract", i_can: about
     expect(DB[:weeks].where(classroom_id: room.id).get(:i_can)).to be_nil
     later = Records::Week.new(Records::Classroom[room.id], monday + 7)
-    expect(later.at_work).to eq(band: "to10", operation: "subtract")
+    expect(later.current_aim).to eq(band: "to10", operation: "subtract")
     send_form "#{path}/aim", from: monday, band: "to7"
     expect(last_response.status).to eq(422)
   end
@@ -304,7 +304,7 @@ RSpec.describe "The week" do
     expect(room.refresh.settings["knows"]).to eq(["twins"])
     course = room.lesson_for(monday).course
     parts = [course.plan("twins"), course.plan("turn_around")]
-    fresh = Records::Met.new(room, room.today).fresh
+    fresh = Records::ActivityHistory.new(room, room.today).new_things
     expect(parts.map { |part| fresh[part.id].map(&:first).include?("activity") }).to eq([false, true])
     expect(get("#{path}?from=#{monday}").body).to include("What the class knows already")
     send_form "#{path}/knows", from: monday, knows: "twins"
@@ -315,7 +315,7 @@ RSpec.describe "The week" do
     monday_before = monday - 14
     part = room.lesson_for(monday_before).course.plan("twins")
     Records::PartRun.create(part_id: part.id, started_at: Time.now, ended_at: Time.now)
-    due = Records::Met.new(room, room.today).due(before: room.today + 1)
+    due = Records::ActivityHistory.new(room, room.today).due_again(before: room.today + 1)
     expect(due.transform_values(&:since)).to eq("twins" => monday_before)
     expect(squeezed(get("#{path}/term"))).to include("Due again", "Twins</a>")
   end
@@ -360,7 +360,7 @@ RSpec.describe "The week" do
     room.refresh.merge_settings("stay" => nil)
     get "#{path}?from=#{monday}"
     send_form "#{path}/range", from: monday, open: "1"
-    expect(week.at_work).to include(band: "teens")
+    expect(week.current_aim).to include(band: "teens")
     send_form "#{path}/range", from: monday, open: "1"
     expect(last_response.status).to eq(422)
   end

@@ -46,8 +46,8 @@ RSpec.describe Rungs::Own do
      described_class.read("thing", "one" => "pebble", "many" => "pebbles", "most" => "20", "drawing" => "counter"),
      described_class.read("place", "where" => "in the garden"), described_class.read("person", "name" => "the baker"),
      described_class.read("question", "slip" => "whole.start_counted", "words" => "Where did you begin?")].each do |own|
-      expect(own.class.of(JSON.parse(own.kept.to_json))).to eq(own)
-      expect(described_class.read(own.class.id, own.kept)).to eq(own)
+      expect(own.class.of(JSON.parse(own.json_fields.to_json))).to eq(own)
+      expect(described_class.read(own.class.id, own.json_fields)).to eq(own)
       expect(own.said).to match(/\S/)
     end
   end

@@ -29,7 +29,7 @@ module MadeUpClass
     lesson = room.start_lesson(day)
     Rungs::Activity::ALL.ids.sample(random.rand(1..4), random: random).each do |kind|
       part = lesson.course.plan(kind, minutes: random.rand(3..9))
-      part.items.settle if random.rand < 0.5
+      part.items.store_items if random.rand < 0.5
       posed = part.items.posed(0) or next
       room.children.each { |child| hear(room, account, child, posed, random) if random.rand < 0.7 }
     end

@@ -103,7 +103,7 @@ module Exchange
 
       # Whether its items can be told: whatever else is in it, a page would fail on it.
       def try_part(row)
-        details = Records::Details.of(row["details"])
+        details = Records::Details.read(row["details"])
         places = [*details.thrown.keys, details.count.to_i - 1]
         raise RangeError unless places.all? { |place| place.between?(-1, Lists::ITEMS - 1) }
 

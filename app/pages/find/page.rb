@@ -34,7 +34,7 @@ module Pages
       end
 
       def self.options_of(activity, room, params)
-        activity.fitted(room.at_work).merge(params.slice(*activity.options.map(&:id)))
+        activity.fitted(room.current_aim).merge(params.slice(*activity.options.map(&:id)))
       end
 
       # Of ranges only those that the other choices leave enough of.

@@ -21,7 +21,7 @@ module Pages
         return false unless room.setting("facts") == "weekly"
 
         monday = Rungs::SchoolDays.monday(day)
-        parts = Records::LessonPart.there.where(classroom_id: room.id, kind: Rungs::Activity::WEEKLY.id)
+        parts = Records::LessonPart.not_removed.where(classroom_id: room.id, kind: Rungs::Activity::WEEKLY.id)
         parts.where(lesson: room.lessons_dataset.unordered.where(held_on: monday..monday + 6)).empty?
       end
 

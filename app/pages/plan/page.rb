@@ -123,7 +123,7 @@ module Pages
       private
 
       # Where each child works, as of today.
-      def standing = @standing ||= Records::Bearings.new(room, today + 1).standing(draft.problem.operation)
+      def standing = @standing ||= Records::ClassStanding.new(room, today + 1).standing(draft.problem.operation)
 
       def make_draft
         posed = lesson_today&.problems.to_a.map(&:problem)

@@ -56,12 +56,12 @@ module Pages
         # As the last story posed; an equation has no situation to go on from.
         def as_before
           last = room.last_story
-          last ? { situation: last.situation, band: last.band } : at_work
+          last ? { situation: last.situation, band: last.band } : current_aim
         end
 
         # Where the class is.
-        def at_work
-          there = Records::Bearings.new(room, today + 1).at_work
+        def current_aim
+          there = Records::ClassStanding.new(room, today + 1).current_aim
           { situation: there[:operation] == "add" ? USUAL[:situation] : TAKING, band: there[:band] }
         end
 

@@ -18,7 +18,7 @@ module Pages
       get("/:room") { show Page.new(visitor, printing) }
 
       get "/:room/sheet.pdf" do
-        printing.settle.sheet
+        printing.store_items.sheet
         note_act("exported", room) if entry.for_whom == :family
         beside "sheet", form: printing.chosen, options: params.slice(*activity.options.map(&:id))
       end
@@ -30,7 +30,7 @@ module Pages
         days = form[:from]..form[:until]
         needed = Printing::LessonPapers.of_days(room, days, asked[:kinds])
         refuse("Nothing of that kind is needed on these days") if needed.empty?
-        days.each { |day| room.lesson_on(day)&.course&.settle }
+        days.each { |day| room.lesson_on(day)&.course&.store_items }
         beside "pack", **asked
       end
 
@@ -40,7 +40,7 @@ module Pages
       # What was circled on a sheet to type in, on the same grid.
       get "/:room/enter" do
         @form = { **@form, sheet: ::Sheets::ALL.find(&:typed_in).id }
-        show EnterPage.new(visitor, printing.settle)
+        show EnterPage.new(visitor, printing.store_items)
       end
 
       # The first page as it will be printed.

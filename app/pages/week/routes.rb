@@ -133,7 +133,7 @@ module Pages
         numbers = "numbers #{band_title(made.following)}"
         if params[:open]
           widening.open(made)
-          @week.aim("", **@week.at_work, band: made.following)
+          @week.aim("", **@week.current_aim, band: made.following)
           visitor.note "Weeks are proposed with #{numbers} from now on."
         else
           widening.stay(made)
@@ -151,7 +151,7 @@ module Pages
 
         def here(day = monday) = "/week/#{room.id}?from=#{day}"
         def proposal = @proposal ||= Records::Proposal.new(@week, today)
-        def widening = @widening ||= Records::Widening.new(room, *@week.at_work.values_at(:operation, :band))
+        def widening = @widening ||= Records::Widening.new(room, *@week.current_aim.values_at(:operation, :band))
         def offer = @offer ||= widening.offer(today)
 
         def page = Page.new(visitor, @week, offer: offer, **@form)

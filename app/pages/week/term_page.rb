@@ -16,7 +16,7 @@ module Pages
       # What was new and is to come back, the first due first.
       # @return [Array<Array(Class, Rungs::Planning::DueAgain)>]
       def due
-        found = Records::Met.new(room, today).due(before: today + 1).sort_by { |_, due| due.on }
+        found = Records::ActivityHistory.new(room, today).due_again(before: today + 1).sort_by { |_, due| due.on }
         found.map { |id, due| [Rungs::Activity::ALL.fetch(id), due] }
       end
 

@@ -15,7 +15,9 @@ module Records
       def lesson(id) = id.to_s.match?(/\A\d{1,18}\z/) ? own(lessons_dataset.first(id: id.to_i)) : nil
 
       # @return [LessonPart, nil] a part of any of its lessons
-      def part(id) = id.to_s.match?(/\A\d{1,18}\z/) ? LessonPart.there.first(classroom_id: self.id, id: id.to_i) : nil
+      def part(id)
+        id.to_s.match?(/\A\d{1,18}\z/) ? LessonPart.not_removed.first(classroom_id: self.id, id: id.to_i) : nil
+      end
 
       # @return [LessonPart, nil] one that was taken out
       def part_out(id) = LessonPart.exclude(removed_at: nil).first(classroom_id: self.id, id: id.to_i)

@@ -25,7 +25,7 @@ module Records
 
       # @return [Array<String>] what parts of one's own need
       def own_things
-        parts = LessonPart.there.where(classroom_id: id, kind: Rungs::Activity::OWN.id).all
+        parts = LessonPart.not_removed.where(classroom_id: id, kind: Rungs::Activity::OWN.id).all
         parts.flat_map { |part| part.items.kind.materials.map(&:thing) }
       end
     end

@@ -57,9 +57,9 @@ module Rungs
       end
 
       # Good choices for a class.
-      # @param at_work [Hash{Symbol => String}] band and operation it is at; empty where that is not known yet
+      # @param current_aim [Hash{Symbol => String}] band and operation it is at; empty where that is not known yet
       # @return [Hash{String => Object}] a choice for every option
-      def fitted(at_work) = options.to_h { |each| [each.id, each.fit(at_work)] }
+      def fitted(current_aim) = options.to_h { |each| [each.id, each.fit(current_aim)] }
 
       # What is drawn for an aim, the plainest first: choices of which those that can be drawn are taken.
       # @param aim [Planning::Aim] or whatever has operation, range and rung

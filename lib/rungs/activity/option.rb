@@ -12,12 +12,12 @@ module Rungs
 
       def default = choices.first
 
-      # @param at_work [Hash{Symbol => String}] the band and the operation that a class is at
+      # @param current_aim [Hash{Symbol => String}] the band and the operation that a class is at
       # @return [Integer, String] the choice for it; the default where nothing speaks for another
-      def fit(at_work)
-        return far_enough(Problem::Band::ALL.fetch(at_work[:band]).largest) if sized? && at_work[:band]
+      def fit(current_aim)
+        return far_enough(Problem::Band::ALL.fetch(current_aim[:band]).largest) if sized? && current_aim[:band]
 
-        choices.include?(at_work[fits]) ? at_work[fits] : default
+        choices.include?(current_aim[fits]) ? current_aim[fits] : default
       end
 
       # @param given [Object] as typed or kept

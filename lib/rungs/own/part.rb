@@ -56,7 +56,7 @@ module Rungs
 
       # In a line, for a list.
       def said = [title, *lines.first].join(": ")
-      def kept = to_h.compact.transform_keys(&:to_s)
+      def json_fields = to_h.compact.transform_keys(&:to_s)
 
       private
 

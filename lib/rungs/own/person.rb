@@ -16,7 +16,7 @@ module Rungs
       end
 
       def said = name
-      def kept = to_h.transform_keys(&:to_s)
+      def json_fields = to_h.transform_keys(&:to_s)
     end
   end
 end

@@ -10,7 +10,7 @@ module Rungs
 
       def self.checked(typed) = { where: typed.word("where", "the place", most: LETTERS) }
       def said = where
-      def kept = to_h.transform_keys(&:to_s)
+      def json_fields = to_h.transform_keys(&:to_s)
     end
   end
 end

@@ -14,7 +14,7 @@ module Rungs
       end
 
       def said = "#{Slip::ALL.find { |each| each.key == slip }.title}: “#{words}”"
-      def kept = to_h.transform_keys(&:to_s)
+      def json_fields = to_h.transform_keys(&:to_s)
     end
   end
 end

@@ -22,7 +22,7 @@ module Rungs
       def self.drawings = @drawings ||= [COUNTER, *Problem::Template::ALL.flat_map(&:things).uniq.sort].freeze
 
       def said = "#{one}, #{many}, #{most} at most"
-      def kept = to_h.transform_keys(&:to_s)
+      def json_fields = to_h.transform_keys(&:to_s)
     end
   end
 end

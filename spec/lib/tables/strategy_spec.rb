@@ -6,10 +6,8 @@ RSpec.describe "The strategies’ tables" do
     given = [["add_to.result", 9, 5], ["add_to.result", 3, 4], ["take_from.result", 8, 6], ["take_from.result", 3, 2],
              ["add_to.change", 7, 5], ["take_from.start", 6, 7], ["compare.difference.more", 5, 2],
              ["together.both", 4, 3]]
-    given.map { |id, *parts| told(Rungs::Problem::Situation::ALL.fetch(id), parts) } +
-      ["2 + 3 + 5 = □", "7 + 3 + 6 = □", "8 + 4 = □ + 5", "27 + 10 = □", "65 − 20 = □", "34 + 25 = □"].map {
-        problem(_1)
-      }
+    bare = ["2 + 3 + 5 = □", "7 + 3 + 6 = □", "8 + 4 = □ + 5", "27 + 10 = □", "65 − 20 = □", "34 + 25 = □"]
+    given.map { |id, *parts| told(Rungs::Problem::Situation::ALL.fetch(id), parts) } + bare.map { |text| problem(text) }
   end
 
   def name(problem) = [problem.situation&.id, problem].compact.join(" ")

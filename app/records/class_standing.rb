@@ -3,7 +3,7 @@
 module Records
   # Where a class is before a week: its standing in each operation, what it worked with last, the slips that several
   # share, and the situations that were told.
-  class Bearings
+  class ClassStanding
     # School days whose records say which operation a class is at; weeks after which it is known, whatever was heard.
     LATE = 10
     KNOWN = 2
@@ -26,8 +26,8 @@ module Records
 
     # What follows from the class's last weeks, and what the teacher opened since; else where its children are.
     # @return [Hash{Symbol => Object}] band, operation, and the rung where that follows too
-    def at_work
-      @at_work ||= begin
+    def current_aim
+      @current_aim ||= begin
         aim = following
         operation = aim&.operation || heard_most
         band = aim&.range || standing(operation).range

@@ -3,7 +3,7 @@
 module Records
   # When a class met its activities, pictures and situations: in a lesson that was held, or in one that is
   # planned for a day to come.
-  class Met
+  class ActivityHistory
     # Places in a day that count as its focus.
     FOCUS = [nil, "focus"].freeze
     private_constant :FOCUS
@@ -18,14 +18,14 @@ module Records
     # @param up_to [Date] with it
     # @param except [LessonPart, nil] as if it were not there
     # @return [Hash{Array(String, String) => Date}] by thing, the last day it was there
-    def last(up_to:, except: nil)
+    def last_days(up_to:, except: nil)
       there = parts.select { |part| part[:held_on] <= up_to && part[:id] != except&.id }
       there.each_with_object(known) { |part, met| things(part).each { |thing| met[thing] = part[:held_on] } }
     end
 
     # @param before [Date]
     # @return [Hash{String => Rungs::Planning::DueAgain}] activities that are to come back; not the usual ones
-    def due(before:)
+    def due_again(before:)
       there = parts.select { |part| part[:held_on] < before }.group_by { |part| part[:kind] }
       days = there.except(*Rungs::Activity::USUAL, Rungs::Activity::OWN.id).transform_values { |all| all.map { |part| part[:held_on] }.uniq }
       days.transform_values { |all| Rungs::Planning::DueAgain.of(all) }.compact
@@ -33,14 +33,14 @@ module Records
 
     # @param before [Date]
     # @return [Hash{String => Array<Date>}] by activity, the days on which it was a focus, or stood by itself
-    def focused(before:)
-      there = parts.select { |part| part[:held_on] < before && FOCUS.include?(Details.of(part[:details]).role) }
+    def focus_days(before:)
+      there = parts.select { |part| part[:held_on] < before && FOCUS.include?(Details.read(part[:details]).role) }
       there.group_by { |part| part[:kind] }.transform_values { |all| all.map { |part| part[:held_on] }.uniq }
     end
 
     # @return [Hash{Integer => Array<Array(String, String)>}] by part, what came with it for the first time
-    def fresh
-      @fresh ||= begin
+    def new_things
+      @new_things ||= begin
         met = known
         parts.to_h do |part|
           here = things(part)
@@ -60,7 +60,8 @@ module Records
     def parts
       @parts ||= begin
         begun = DB[:part_runs].where(part_id: Sequel[:lesson_parts][:id]).select(1).exists
-        there = LessonPart.there.join(:lessons, id: :lesson_id).where(Sequel[:lesson_parts][:classroom_id] => @room.id)
+        there = LessonPart.not_removed.join(:lessons,
+                                            id: :lesson_id).where(Sequel[:lesson_parts][:classroom_id] => @room.id)
         there.where(Sequel.|(begun, Sequel[:held_on] >= @today)).order(:held_on, :place, Sequel[:lesson_parts][:id])
              .select(Sequel[:lesson_parts][:id], :kind, :details, :held_on).naked.all
       end
@@ -68,7 +69,7 @@ module Records
 
     def things(part)
       (@things ||= {})[part[:id]] ||= begin
-        details, kind = Details.of(part[:details]), Rungs::Activity::ALL.fetch(part[:kind])
+        details, kind = Details.read(part[:details]), Rungs::Activity::ALL.fetch(part[:kind])
         options = details.options
         told = details.thrown.values.filter_map { |data| data[:situation] if data.is_a?(Hash) }
         known = Rungs::Planning::Novelty.things(kind, options, situation: told.first || options["situation"])
