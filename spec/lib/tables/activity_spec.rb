@@ -15,8 +15,29 @@ RSpec.describe "The activities’ tables" do
     cases = activities.flat_map { |activity| choices(activity).map { |chosen| [activity, chosen] } }
     expect_table("activities", cases.to_h do |activity, chosen|
       [named(activity, chosen), tried do
-        activity.with(chosen).items(seed: 1).first(3).map { |item| "#{item.ask} #{item.answer}" }.join(" | ")
+        activity.with(chosen).items(seed: 1).first(4).map { |item| asked(item) }.join(" | ")
       end]
+    end)
+  end
+
+  def asked(item) = [item.ask, item.problem || item.equation, item.answer].compact.join(" ")
+
+  it "hold for what is drawn of each choice, with another seed" do
+    cases = activities.flat_map { |activity| choices(activity).map { |chosen| [activity, chosen] } }
+    expect_table("choices", cases.to_h do |activity, chosen|
+      [named(activity, chosen), tried do
+        items = activity.with(chosen).items(seed: 2)
+        "#{asked(items.last)} · #{items.first.steps.map { |step| "#{step.name} #{seen(step.layout)}" }.join(' | ')}"
+      end]
+    end)
+  end
+
+  it "hold for what fits a class, and which ranges there are" do
+    expect_table("fitted", activities.to_h do |activity|
+      fits = %w[to5 bridge to100].product(%w[add subtract]).map do |band, operation|
+        activity.fitted(band: band, operation: operation).values.join(" ")
+      end
+      [activity.id, [*fits, "ranges #{activity.ranges({}).join(' ')}"].join(" · ")]
     end)
   end
 
@@ -32,7 +53,8 @@ RSpec.describe "The activities’ tables" do
   end
 
   def said_of(step)
-    hints = [("#{step.seconds} s" if step.seconds), step.hands, ("asked" if step.asked), ("alone" if step.alone)]
+    hints = [("#{step.seconds} s" if step.seconds), step.hands, ("asked" if step.asked), ("alone" if step.alone),
+             ("falls" if step.falls)]
     [step.name, step.title, step.words, step.tell, step.equation, step.aloud, *step.lines, *hints.compact,
      seen(step.layout)].compact.join(" · ")
   end
@@ -46,7 +68,10 @@ RSpec.describe "The activities’ tables" do
       closing = kind.closing(items)
       turned = %i[easier harder].map { |way| "#{way} #{kind.turn(way)}" }
       [activity.id, [closing&.ask, *closing&.steps.to_a.map(&:words), *kind.notes(items.map(&:data)), *turned,
-                     activity.reach(kind.chosen).inspect].compact.join(" · ")]
+                     activity.reach(kind.chosen).inspect,
+                     items.map do |item|
+                       kind.beyond?(item.data, 10) ? "beyond" : "to ten"
+                     end.join(" ")].compact.join(" · ")]
     end)
   end
 

@@ -62,13 +62,20 @@ RSpec.describe "The problems’ and pictures’ tables" do
 
   it "hold for the pictures of problems, and how they are acted" do
     given = { "add_to.result" => [9, 5], "take_from.result" => [8, 6], "add_to.change" => [3, 4],
-              "together.both" => [4, 3], "compare.difference.more" => [5, 2], "together.total" => [27, 10] }
+              "together.both" => [4, 3], "compare.difference.more" => [5, 2], "together.total" => [27, 10],
+              "take_from.change" => [60, 40], "together.part" => [5, 0] }
     problems = given.map { |id, parts| told(Rungs::Problem::Situation::ALL.fetch(id), parts) }
     expect_table("pictures", problems.flat_map do |each|
       pictures = Rungs::Picture::KINDS.to_h { |kind| [kind.id, kind.of(each)] }.compact
-      pictures.map { |id, picture| ["#{each.situation.id} #{each}, #{id}", seen(picture.layout)] } +
+      pictures.map { |id, picture| ["#{each.situation.id} #{each}, #{id}", worked(picture)] } +
         each.paths.map { |path| ["#{each.situation.id} #{each}, #{path.move.id}", acted(path, each)] }
     end.to_h)
+  end
+
+  # As it lies, and after some of it was pressed.
+  def worked(picture)
+    hands = Rungs::Picture::Hands.new(picture.layout, [0, 1, 2, 2])
+    [seen(picture.layout), *picture.ways.map(&:text), "pressed", hands.sentence, seen(hands.layout)].compact.join(" · ")
   end
 
   def acted(path, problem)
