@@ -84,17 +84,21 @@ class Cluster
     end
 
     FileUtils.mkdir_p(@folder, mode: 0o755)
+    look_for_room
+  rescue Errno::EACCES
+    raise Failure,
+          "#{@folder} cannot be written. Give yourself the right to write there, or start from a copy of your own."
+  rescue Errno::ENOSPC
+    raise Failure, "The disk is full. Free some space, then start again. Nothing was lost."
+  end
+
+  def look_for_room
     free = Open3.capture2("df", "-Pm", @folder).first.lines.last.to_s.split[3].to_i
     return if free >= LEAST_MEGABYTES
 
     raise Failure,
           "The disk is nearly full: #{free} MB are free and the database needs #{LEAST_MEGABYTES}. Free some " \
           "space, then start again. Nothing was lost."
-  rescue Errno::EACCES
-    raise Failure,
-          "#{@folder} cannot be written. Give yourself the right to write there, or start from a copy of your own."
-  rescue Errno::ENOSPC
-    raise Failure, "The disk is full. Free some space, then start again. Nothing was lost."
   end
 
   def postgres?

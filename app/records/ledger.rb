@@ -110,7 +110,7 @@ module Records
       carried = scopes.to_h { |scope| [scope, stood(rows[scope], posed.operation, scope).hear(record, before)] }
       days = carried.transform_values { |running| [EstimateRows.day_row(running, record.day)] }
       facts = record.about_fact? ? [fact_row(record, before, observation.happened_at)] : []
-      keep(observation.child_id, posed.operation, observation.happened_at, carried, days, facts)
+      write(observation.child_id, posed.operation, observation.happened_at, carried: carried, days: days, facts: facts)
       carried
     end
 
@@ -187,17 +187,16 @@ module Records
         days[record.day] = after
       end
       rows = days.map { |day, after| EstimateRows.day_row(after, day) }
-      keep(child_id, operation, kept.last[0][:happened_at], { scope => running }, { scope => rows }, facts)
+      write(child_id, operation, kept.last[0][:happened_at], carried: { scope => running }, days: { scope => rows },
+                                                             facts: facts)
     end
 
     # @param carried [Hash{String => Running}] by scope
     # @param days [Hash{String => Array<Hash>}] by scope
     # @param facts [Array<Hash>]
-    def keep(child_id, operation, last_at, carried, days, facts)
+    def write(child_id, operation, last_at, carried:, days:, facts:)
       here = { classroom_id: @classroom.id, child_id: child_id, operation: operation }
-      standings = carried.map do |scope, running|
-        { **here, scope: scope, **EstimateRows.standing_row(running, last_at) }
-      end
+      standings = carried.map { |scope, run| { **here, scope: scope, **EstimateRows.standing_row(run, last_at) } }
       days = days.flat_map { |scope, all| all.map { |each| { **here, scope: scope, **each } } }
       KEEP.call(standings: JSON.generate(standings), days: JSON.generate(days),
                 facts: JSON.generate(facts.map { |each| { **here, **each } }))

@@ -41,7 +41,7 @@ module Sheets
     def wide = self.class.wide
     def high = self.class.high
 
-    def numeral(number, left, top, wide, high, type)
+    def numeral(number, left, top, wide, high, type:)
       paper.words(number.to_s, x: left, y: top + (high / 2) - (type * 0.26), width: wide, size: type, align: :center)
       return unless [6, 9].include?(number)
 

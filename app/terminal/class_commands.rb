@@ -19,24 +19,18 @@ module Terminal
     def listen
       rows = rows_of(on: String, places: Integer, days: Integer, operation: String, band: String, absent: Array)
       places, days = @options.fetch(:places, 6), @options.fetch(:days, 1)
-      unless [places, days].all? { |number| number.between?(1, 60) }
-        raise Rungs::Error::NotAProblem, "places and days are numbers from 1 to 60"
-      end
+      right = [places, days].all? { |number| number.between?(1, 60) }
+      raise Rungs::Error::NotAProblem, "places and days are numbers from 1 to 60" unless right
 
       coming = Rungs::SchoolDays.from(@on, days)
       plan = Rungs::Progress::Listening.plan(candidates(rows), days: coming, places: places, absent: absences(rows))
-      shapes = plan.map do |day|
-        { date: day.date.iso8601, turns: day.turns.map do |turn|
-          { child: turn.name, reason: turn.reason }
-        end }
+      tell({ listen: plan.map { |day| turns_of(day) } }) do
+        plan.flat_map { |day| [day.date.iso8601, *day.turns.map { |turn| "  #{turn.name} #{turn.reason}" }] }
       end
-      tell({ listen: shapes }) do
-        shapes.flat_map do |day|
-          [day[:date], *day[:turns].map do |turn|
-            "  #{turn[:child]} #{turn[:reason]}"
-          end]
-        end
-      end
+    end
+
+    def turns_of(day)
+      { date: day.date.iso8601, turns: day.turns.map { |turn| { child: turn.name, reason: turn.reason } } }
     end
 
     # A child's own, from a file of records.

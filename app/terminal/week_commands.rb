@@ -36,12 +36,15 @@ module Terminal
       told = Rungs::Progress::Forecast.for_class(estimates, asked) do |child|
         history(own.fetch(child), asked.operation).known[asked.exact_fact]
       end
+      tell(forecast_shape(told)) { told.expected.map { |level, many| format("%-12s %.1f", rung_id(level), many) } }
+    end
+
+    def forecast_shape(told)
+      by_rung = ->(chances) { chances.transform_keys { |level| rung_id(level) } }
       children = told.children.map do |child, chances|
-        { child: child, enough: !chances.nil?, chances: chances&.transform_keys { |level| rung_id(level) } }
+        { child: child, enough: !chances.nil?, chances: chances && by_rung.call(chances) }
       end
-      tell({ children: children, class: told.expected.transform_keys { |level| rung_id(level) } }) do
-        told.expected.map { |level, many| format("%-12s %.1f", rung_id(level), many) }
-      end
+      { children: children, class: by_rung.call(told.expected) }
     end
 
     def week_for(rows, dates)

@@ -179,7 +179,7 @@ module Admin
     LOADER.eager_load
     account = Records::Account.first(email: address) or return complain("No account has the address #{address}.")
     made = SecureRandom.alphanumeric(LETTERS)
-    hash = BCrypt::Password.create(made, cost: Pages::Account::SignIn::COST)
+    hash = BCrypt::Password.create(made, cost: Pages::Account::Configuration::COST)
     DB.transaction do
       DB[:account_password_hashes].insert_conflict(target: :id, update: { password_hash: hash })
                                   .insert(id: account.id, password_hash: hash)

@@ -16,7 +16,7 @@ module Sheets
       end
 
       def front(dots, *box) = picture(dots, *box)
-      def back(dots, *box) = numeral(dots.total, *box, 60)
+      def back(dots, *box) = numeral(dots.total, *box, type: 60)
     end
   end
 end

@@ -17,7 +17,7 @@ module Sheets
         totals.each_with_index do |total, index|
           x, y = left + 4 + ((index % columns) * side), top + 4 + ((index / columns) * side)
           paper.circle(x + (side / 2), y + (side / 2), side * 0.44)
-          numeral(total, x, y, side, side, side * 1.1)
+          numeral(total, x, y, side, side, type: side * 1.1)
         end
       end
     end

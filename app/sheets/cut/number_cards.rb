@@ -11,7 +11,7 @@ module Sheets
       private
 
       def cards = [*0..@to]
-      def front(number, *box) = numeral(number, *box, 72)
+      def front(number, *box) = numeral(number, *box, type: 72)
 
       def back(_, *box)
         nested(*box) { |x, y, radius| paper.circle(x, y, radius, color: Paper::SOFT) }

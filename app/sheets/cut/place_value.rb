@@ -22,7 +22,7 @@ module Sheets
       def card(number, x, y)
         digits = number.to_s.chars
         paper.box(x, y, wide * digits.size, high, color: Paper::LINE)
-        digits.each_with_index { |digit, at| numeral(digit, x + (at * wide), y, wide, high, 60) }
+        digits.each_with_index { |digit, at| numeral(digit, x + (at * wide), y, wide, high, type: 60) }
         wide * digits.size
       end
     end

@@ -56,12 +56,7 @@ module Rungs
           paper: { words: "Colour it in #{two ? 'two' : 'three'}. Write it.", shown: outlined(n, "bead"),
                    sentences: ["#{(['□'] * numbers.size).join(' + ')} = #{n}"] },
           tell: "One way: #{numbers.join(' and ')}.",
-          steps: [
-            *fallen(numbers.first), step("look", tower(numbers), "Break it. How many of each?", title: "Break it"),
-            step("check", parts(numbers), "#{n} is #{numbers.join(' and ')}."),
-            step("write", parts(numbers), "#{numbers.join(' and ')} make #{n}.",
-                 equation: "#{sum} = #{n}", tell: "Write each way under the one before.")
-          ]
+          steps: broken(n, numbers)
         )
       end
 
@@ -78,6 +73,16 @@ module Rungs
       end
 
       private
+
+      def broken(n, numbers)
+        sum = numbers.join(" + ")
+        [
+          *fallen(numbers.first), step("look", tower(numbers), "Break it. How many of each?", title: "Break it"),
+          step("check", parts(numbers), "#{n} is #{numbers.join(' and ')}."),
+          step("write", parts(numbers), "#{numbers.join(' and ')} make #{n}.",
+               equation: "#{sum} = #{n}", tell: "Write each way under the one before.")
+        ]
+      end
 
       def holds = "the parts come to #{option(:n)}#{', none of them 0' if option(:zero) == 'no'}"
 

@@ -33,23 +33,27 @@ module Rungs
 
       def item(data)
         number, each, over = data.values_at(:number, :each, :over)
-        sum = over.zero? ? "#{each} + #{each}" : "#{each} + #{each} + #{over}"
         make(
           ask: question(number), answer: share? ? each : kind(over), equation: nil, data: data,
           shown: objects([number], "counter", heap: true),
           tell: "Put out #{number}: #{each} each#{', and one over' if over == 1}.",
-          steps: [
-            step("look", objects([number], "counter"), share? ? "Deal them out, turn by turn." : "Two by two.",
-                 title: share? ? "Deal" : "In twos"),
-            step("check", Picture::Towers.new(over.zero? ? [each, each] : [each, each, over]),
-                 share? ? shares(each, over) : "#{each} and #{each}#{', and one over' if over == 1}: #{kind(over)}."),
-            step("write", Picture::Dots.new("pairs", [number]), "#{number} is #{kind(over)}.",
-                 equation: "#{sum} = #{number}")
-          ]
+          steps: dealt(number, each, over)
         )
       end
 
       private
+
+      def dealt(number, each, over)
+        sum = over.zero? ? "#{each} + #{each}" : "#{each} + #{each} + #{over}"
+        [
+          step("look", objects([number], "counter"), share? ? "Deal them out, turn by turn." : "Two by two.",
+               title: share? ? "Deal" : "In twos"),
+          step("check", Picture::Towers.new(over.zero? ? [each, each] : [each, each, over]),
+               share? ? shares(each, over) : "#{each} and #{each}#{', and one over' if over == 1}: #{kind(over)}."),
+          step("write", Picture::Dots.new("pairs", [number]), "#{number} is #{kind(over)}.",
+               equation: "#{sum} = #{number}")
+        ]
+      end
 
       def holds = "#{option(:to)} at most"
       def remade(_data, number) = (shared(number) if number <= option(:to))

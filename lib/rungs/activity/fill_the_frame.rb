@@ -70,18 +70,22 @@ module Rungs
           ask: "#{says(first)} How many more until the frame of #{size} is full?", answer: more,
           problem: problem_of(data), data: data, shown: fallen(first), falls: true,
           paper: { words: "How many more until it is full?", shown: frame([first], size: size) },
-          steps: [
-            step("look", frame([first], size: size), "#{Rungs.capital(many(first, thing))}. Look at the empty places.",
-                 title: "Put them in"),
-            step("check", frame([first, more], size: size),
-                 more.zero? ? "It is full already." : "#{more} more. Count all to be sure.", title: "Fill it"),
-            step("write", line(first, more.zero? ? [] : [size]), "#{first} and #{more} is #{size}.",
-                 equation: "#{first} + #{more} = #{size}")
-          ]
+          steps: filled(size, first, more)
         )
       end
 
       private
+
+      def filled(size, first, more)
+        [
+          step("look", frame([first], size: size), "#{Rungs.capital(many(first, thing))}. Look at the empty places.",
+               title: "Put them in"),
+          step("check", frame([first, more], size: size),
+               more.zero? ? "It is full already." : "#{more} more. Count all to be sure.", title: "Fill it"),
+          step("write", line(first, more.zero? ? [] : [size]), "#{first} and #{more} is #{size}.",
+               equation: "#{first} + #{more} = #{size}")
+        ]
+      end
 
       def holds
         return "it takes #{starts.min} to #{starts.max}" unless two?

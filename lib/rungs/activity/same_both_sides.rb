@@ -41,7 +41,7 @@ module Rungs
       end
 
       def item(data)
-        left, right, missing, holds = data.values_at(:left, :right, :missing, :holds)
+        left, right, missing = data.values_at(:left, :right, :missing)
         return changed(data) if option(:form) == "change_both"
 
         sides = [left, right].map { |side| side.join(" + ") }
@@ -50,17 +50,22 @@ module Rungs
           ask: missing ? "Which number makes both sides the same?" : "True or not: #{asked}?",
           answer: answer(data), problem: problem_of(data), equation: asked.sub("?", "□"), data: data,
           shown: asking(data),
-          steps: [
-            step("look", one_side(data),
-                 missing ? "What must go there, so that it is level?" : "What will the balance do?"),
-            step("check", scale(left, right), holds ? "Level: the same on both sides." : "It tips: not the same."),
-            step("write", Picture::Bars.new(left.size > 1 ? left : right), sentence(sides, holds),
-                 equation: truth(data))
-          ]
+          steps: weighed(data, sides)
         )
       end
 
       private
+
+      def weighed(data, sides)
+        left, right, missing, holds = data.values_at(:left, :right, :missing, :holds)
+        [
+          step("look", one_side(data),
+               missing ? "What must go there, so that it is level?" : "What will the balance do?"),
+          step("check", scale(left, right), holds ? "Level: the same on both sides." : "It tips: not the same."),
+          step("write", Picture::Bars.new(left.size > 1 ? left : right), sentence(sides, holds),
+               equation: truth(data))
+        ]
+      end
 
       def holds
         "1 or more each, #{option(:to)} together at most" \

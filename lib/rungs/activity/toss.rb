@@ -50,13 +50,7 @@ module Rungs
           tell: "#{first} and #{second} fall here; toss real ones and tap them in.",
           paper: { words: "Toss #{n}. Colour what you see. Write it.", sentences: ["□ + □ = #{n}"],
                    shown: outlined(n, "counter") },
-          steps: [
-            step("look", objects([first, second], "counter", heap: true), "How many of each colour?", falls: true,
-                                                                                                      title: "Toss"),
-            step("check", objects([first, second], "counter"), "Sorted: #{first} and #{second}.", title: "Sort"),
-            step("write", parts([first, second]), "#{first} and #{second} make #{n}.",
-                 equation: "#{first} + #{second} = #{n}")
-          ]
+          steps: tossed(n, first, second)
         )
       end
 
@@ -80,6 +74,16 @@ module Rungs
       end
 
       private
+
+      def tossed(n, first, second)
+        [
+          step("look", objects([first, second], "counter", heap: true), "How many of each colour?", falls: true,
+                                                                                                    title: "Toss"),
+          step("check", objects([first, second], "counter"), "Sorted: #{first} and #{second}.", title: "Sort"),
+          step("write", parts([first, second]), "#{first} and #{second} make #{n}.",
+               equation: "#{first} + #{second} = #{n}")
+        ]
+      end
 
       def holds = "there are #{option(:n)} counters"
       def remade(_data, first) = (fallen(first) if first <= option(:n))

@@ -42,19 +42,24 @@ module Rungs
           ask: near ? "#{half} and one more than #{half}: how many?" : "#{half} and the same again: how many?",
           answer: total, problem: problem_of(data), data: data, shown: objects([half, 0], "button"),
           tell: "Put out #{half}; #{total} in the end.",
-          steps: [
-            step("look", objects([half, twin], "button"),
-                 near ? "The same again, and one more." : "The same again, one by one.", title: "Match them"),
-            step("check", frame([half, twin], size: total <= 10 ? 10 : 20), "Together on the frame: #{total}.",
-                 title: "Together"),
-            step("check", line(half, [total]), "From #{half}, count only the jumps.", title: "On a line"),
-            step("write", Picture::Rack.new([half, twin]), "#{half} and #{twin} is #{total}.",
-                 equation: "#{half} + #{twin} = #{total}")
-          ]
+          steps: matched(half, twin, near)
         )
       end
 
       private
+
+      def matched(half, twin, near)
+        total = half + twin
+        [
+          step("look", objects([half, twin], "button"),
+               near ? "The same again, and one more." : "The same again, one by one.", title: "Match them"),
+          step("check", frame([half, twin], size: total <= 10 ? 10 : 20), "Together on the frame: #{total}.",
+               title: "Together"),
+          step("check", line(half, [total]), "From #{half}, count only the jumps.", title: "On a line"),
+          step("write", Picture::Rack.new([half, twin]), "#{half} and #{twin} is #{total}.",
+               equation: "#{half} + #{twin} = #{total}")
+        ]
+      end
 
       def holds = "it takes 1 to #{option(:to)}"
 

@@ -43,19 +43,23 @@ module Rungs
           ask: "Which tower has more? How many more?", answer: over, problem: problem_of(data), data: data,
           shown: standing(larger, smaller),
           tell: "#{larger} and #{smaller}: #{over.zero? ? 'the same' : "#{over} more"}.",
-          steps: [
-            step("look", standing(larger, smaller), "Which has more? Or have they the same?", title: "Which is more?"),
-            step("look", towers(larger, smaller, level: smaller), "A finger goes across at the top of the smaller.",
-                 title: "Level"),
-            step("check", towers(larger, smaller, level: smaller, over: true), stands_over(over),
-                 title: "What stands over"),
-            step("write", parts([smaller, over]), "#{larger} is #{smaller} and #{over}.",
-                 equation: "#{larger} = #{smaller} + #{over}")
-          ]
+          steps: levelled(larger, smaller, over)
         )
       end
 
       private
+
+      def levelled(larger, smaller, over)
+        [
+          step("look", standing(larger, smaller), "Which has more? Or have they the same?", title: "Which is more?"),
+          step("look", towers(larger, smaller, level: smaller), "A finger goes across at the top of the smaller.",
+               title: "Level"),
+          step("check", towers(larger, smaller, level: smaller, over: true), stands_over(over),
+               title: "What stands over"),
+          step("write", parts([smaller, over]), "#{larger} is #{smaller} and #{over}.",
+               equation: "#{larger} = #{smaller} + #{over}")
+        ]
+      end
 
       def holds = "#{option(:to)} at most, and the taller comes first"
       def remade(_data, larger, smaller) = (told(larger, smaller) if pairs.include?([larger, smaller]))

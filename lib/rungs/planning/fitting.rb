@@ -33,23 +33,32 @@ module Rungs
       def draw(kind, role, random, unlike:)
         return if beyond?(kind)
 
-        tries, seen, some = unlike ? TRIES[role] : AGAIN.fetch(role, TRIES[role]), Hash.new(0), false
-        tries.times do |try|
+        seen, some = Hash.new(0), false
+        (unlike ? TRIES[role] : AGAIN.fetch(role, TRIES[role])).times do |try|
           return nil if role == :focus && ((try == NONE && !some) || try - seen.size > NONE)
 
           seed = random.rand(1..9999)
           items = kind.data(seed: seed, count: count(kind, try, role))
-          return [seed, items] if kind.is_a?(Activity::MeetASign)
-          return nil unless OPEN.include?(role) || of_operation?(kind, items)
+          return nil unless open?(kind, role) || of_operation?(kind, items)
 
           seen[items] += 1
           some ||= role == :focus && problems(kind, items).any? { |problem| @aim.fits?(problem.parts.sort) }
-          next if role == :story && try < WELL && !worth_telling?(problems(kind, items))
-          return [seed, items] if fits?(kind, role, items) && !(unlike && of_late?(kind, items))
+          return [seed, items] if sign?(kind) || (good?(kind, role, items, try) && !(unlike && of_late?(kind, items)))
         end
         nil
       rescue Error::NotAProblem, Error::TooMany
         nil
+      end
+
+      # A sign is met in sentences of its own.
+      def sign?(kind) = kind.is_a?(Activity::MeetASign)
+      def open?(kind, role) = OPEN.include?(role) || sign?(kind)
+
+      # Whether they fit, and a story is worth telling as long as there is hope of one.
+      def good?(kind, role, items, try)
+        return false if role == :story && try < WELL && !worth_telling?(problems(kind, items))
+
+        fits?(kind, role, items)
       end
 
       # @return [Array<Problem>] of those items that have one
