@@ -42,7 +42,11 @@ module Rungs
       end
 
       # @return [Probe, nil] a problem that tells them apart, where two or more fit and one does
-      def probe = slips.size >= 2 ? Probe.best(self) : nil
+      def probe
+        return @probe if defined?(@probe)
+
+        @probe = slips.size >= 2 ? Probe.best(self) : nil
+      end
 
       # @return [Problem, nil] what to ask next: the probe; where nothing tells them apart, or one is left, a second
       #   look at the likeliest
