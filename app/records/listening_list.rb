@@ -20,7 +20,7 @@ module Records
     # @return [Array<Rungs::Progress::Listening::Turn>] by what was heard before that day; of those heard on it, that
     def on(day)
       planned(day).map do |turn|
-        heard?(turn.child, day) ? turn.dup.tap { |heard| heard.reason = "was heard today" } : turn
+        heard?(turn.child, day) ? turn.with(reason: "was heard today") : turn
       end
     end
 

@@ -68,8 +68,7 @@ module Records
     def goal
       @goal ||= begin
         aim = standing.aim(current_aim[:band])
-        aim.rung = kept[:rung] || following || aim.rung
-        aim
+        aim.with(rung: kept[:rung] || following || aim.rung)
       end
     end
 

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "json"
+
 RSpec.describe Rungs::Own do
   def part(**fields)
     described_class.read("part", { title: "Clap it", minutes: "5", picture: "none", **fields })

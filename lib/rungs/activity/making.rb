@@ -57,8 +57,7 @@ module Rungs
       # To be coloured.
       def outlined(number, thing)
         layout = objects([number], thing).layout
-        layout.marks = layout.marks.map { |mark| Picture::Mark.new(**mark.to_h, tone: :b, group: 1) }
-        layout
+        layout.with(marks: layout.marks.map { |mark| Picture::Mark.new(**mark.to_h, tone: :b, group: 1) })
       end
 
       def parts(numbers, **more) = Picture::Parts.new(numbers, place: settings[:whole], **more)

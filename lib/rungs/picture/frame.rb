@@ -68,7 +68,8 @@ module Rungs
         marks = cells + counters + cards
         return lay(marks, alt) unless @apart
 
-        lay(marks.map { |each| each.shifted(0, Mark::BOW) }, alt).tap { |layout| layout.height += Mark::BOW }
+        lower = lay(marks.map { |each| each.shifted(0, Mark::BOW) }, alt)
+        lower.with(height: lower.height + Mark::BOW)
       end
 
       # A frame of 7 is 5 and 2 (or 4 and 3 by pairs, as two rows), and 10 less 3.

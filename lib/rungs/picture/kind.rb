@@ -91,7 +91,7 @@ module Rungs
         left, top = [marks.map(&:x).min, 0].min, [marks.map(&:top).min, 0].min
         marks = marks.map { |each| each.shifted(-left, -top) } if left.negative? || top.negative?
         right, bottom = marks.map { |each| each.x + each.width }.max, marks.map { |each| each.y + each.height }.max
-        Layout.new(width: right, height: bottom, marks: marks, alt: alt).tap { |layout| layout.kind = self }
+        Layout.new(width: right, height: bottom, marks: marks, alt: alt, kind: self)
       end
     end
   end

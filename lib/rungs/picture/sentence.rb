@@ -51,7 +51,7 @@ module Rungs
 
       # Numbers are placed by their middle; they need room on both sides.
       def sized(marks, wide, high)
-        lay(marks, words).tap { |layout| layout.width, layout.height = wide, high }
+        lay(marks, words).with(width: wide, height: high)
       end
 
       def words = @text.gsub("□", "a number to find")

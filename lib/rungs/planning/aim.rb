@@ -4,6 +4,8 @@ module Rungs
   module Planning
     # What a week is for: an operation, a range and the rung that is to show there; and its “I can” (guide 11).
     Aim = Struct.new(:operation, :range, :rung, :year, keyword_init: true) do
+      include With
+
       def initialize(year: "first", **more) = super
 
       # @return [String] "I can start from a number and count on."

@@ -20,6 +20,8 @@ module Rungs
       # for everybody, of a story. told: whether its items are kept themselves. slip: the id of one it brings out.
       Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :reason, :sets, :told, :slip,
                         keyword_init: true) do
+        include With
+
         def title = role == :check ? "Check" : kind.title
 
         def to_h

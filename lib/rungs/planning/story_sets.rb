@@ -9,6 +9,8 @@ module Rungs
     class StorySets
       # level: "easier", "middle" or "harder". problem: Problem. names: of whom it is for.
       Set = Struct.new(:level, :problem, :names, keyword_init: true) do
+        include With
+
         def to_h = { level: level, equation: problem.to_s, names: names }
       end
 
@@ -65,7 +67,7 @@ module Rungs
       # The same numbers are one set.
       def together(sets)
         sets.group_by { |set| [set.level, set.problem.to_s] }.map do |_, same|
-          same.first.tap { |set| set.names = in_turn(same.flat_map(&:names)) }
+          same.first.with(names: in_turn(same.flat_map(&:names)))
         end
       end
 

@@ -12,6 +12,8 @@ module Rungs
 
       # reason: the rest of a sentence that begins with the name, without its stop.
       Turn = Struct.new(:child, :name, :reason, keyword_init: true) do
+        include With
+
         # @return [String] the reason with its stop
         def because = reason.end_with?("?") ? reason : "#{reason}."
       end

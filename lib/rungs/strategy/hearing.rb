@@ -38,7 +38,7 @@ module Rungs
         found = [Candidate.off("unseen", 0.5, @heard.last, "these numbers fit no move that works here")] if found.empty?
         best = found.group_by { |each| [each.rung, each.move, each.slip] }.map { |_, same| same.max_by(&:confidence) }
         total = best.sum(&:confidence)
-        shares = best.map { |each| each.dup.tap { |one| one.confidence = (each.confidence / total).round(3) } }
+        shares = best.map { |each| each.with(confidence: (each.confidence / total).round(3)) }
         shares.sort_by.with_index { |each, index| [-each.confidence, index] }
       end
 

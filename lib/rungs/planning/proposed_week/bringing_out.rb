@@ -41,10 +41,7 @@ module Rungs
                   fresh: nil, things: Novelty.things(candidate.kind, candidate.options) })
         end
 
-        def marked(part, slip)
-          part.slip, part.reason = slip.id, @choice.reasons.slip(slip)
-          part
-        end
+        def marked(part, slip) = part.with(slip: slip.id, reason: @choice.reasons.slip(slip))
       end
     end
   end

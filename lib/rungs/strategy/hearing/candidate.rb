@@ -9,6 +9,8 @@ module Rungs
 
       # Where a candidate comes from.
       class Candidate
+        include With
+
         # @param move [Move]
         def self.of(move, weight, answer, why, slip: nil)
           new(rung: move.rung_id, move: move.id, slip: slip, answer: answer, confidence: weight, why: why)
@@ -25,7 +27,7 @@ module Rungs
           return self if number == answer
           return unless answer.nil? || (slip.nil? && number != problem.answer)
 
-          Candidate.new(**to_h, answer: number, slip: slip || MISCOUNT, why: "#{why}; then #{number}")
+          with(answer: number, slip: slip || MISCOUNT, why: "#{why}; then #{number}")
         end
       end
     end
