@@ -11,26 +11,18 @@ RSpec.describe "The activities’ tables" do
 
   def named(activity, chosen) = [activity.id, *chosen.map { |name, choice| "#{name} #{choice}" }].join(", ")
 
-  it "hold for the items of each choice" do
+  it "hold for what each choice asks, and what of its first item is drawn" do
     cases = activities.flat_map { |activity| choices(activity).map { |chosen| [activity, chosen] } }
-    expect_table("activities", cases.to_h do |activity, chosen|
+    expect_table("choices", cases.to_h do |activity, chosen|
       [named(activity, chosen), tried do
-        activity.with(chosen).items(seed: 1).first(4).map { |item| asked(item) }.join(" | ")
+        items = activity.with(chosen).items(seed: 2)
+        drawn = items.first.steps.map { |step| "#{step.name} #{seen(step.layout)}" }
+        [*items.first(4).map { |item| asked(item) }, *drawn].join(" | ")
       end]
     end)
   end
 
   def asked(item) = [item.ask, item.problem || item.equation, item.answer].compact.join(" ")
-
-  it "hold for what is drawn of each choice, with another seed" do
-    cases = activities.flat_map { |activity| choices(activity).map { |chosen| [activity, chosen] } }
-    expect_table("choices", cases.to_h do |activity, chosen|
-      [named(activity, chosen), tried do
-        items = activity.with(chosen).items(seed: 2)
-        "#{asked(items.last)} · #{items.first.steps.map { |step| "#{step.name} #{seen(step.layout)}" }.join(' | ')}"
-      end]
-    end)
-  end
 
   it "hold for what fits a class, and which ranges there are" do
     expect_table("fitted", activities.to_h do |activity|
@@ -41,15 +33,21 @@ RSpec.describe "The activities’ tables" do
     end)
   end
 
+  # Of a class that has it otherwise only what is another then.
   it "hold for each step of an item, as the class is used to it and otherwise" do
     otherwise = { fill: :pairs, whole: :left, turned: "one", minus: "minus", fingers: false, signs: "none" }
     cases = activities.flat_map do |activity|
-      [{}, otherwise].each_with_index.flat_map do |settings, at|
-        steps = tried { activity.with({}, settings).items(seed: at + 1).first.steps }
-        Array(steps).each_with_index.map { |step, number| ["#{activity.id} #{at} #{number + 1}", step] }
-      end
+      usual, other = [{}, otherwise].map { |settings| steps_of(activity, settings) }
+      usual.to_a + other.map { |at, words| ["#{at}, otherwise", words] unless usual[at] == words }.compact
     end
-    expect_table("steps", cases.to_h { |what, step| [what, step.is_a?(String) ? step : said_of(step)] })
+    expect_table("steps", cases.to_h)
+  end
+
+  def steps_of(activity, settings)
+    steps = tried { activity.with({}, settings).items(seed: 1).first.steps }
+    Array(steps).each.with_index(1).to_h do |step, at|
+      ["#{activity.id} #{at}", step.is_a?(String) ? step : said_of(step)]
+    end
   end
 
   def said_of(step)
