@@ -32,7 +32,7 @@ RSpec.describe Pages::Shared::Visitor do
     kept = visitor
     kept.note("Done.", undo: "/x")
     expect([kept.take_note, kept.take_note]).to eq([{ "text" => "Done.", "undo" => "/x" }, nil])
-    kept.seats(true)
+    kept.keep_seats(true)
     expect([kept.seats?, kept.explained?("hear"), kept.explained?("hear"), visitor.explained?("hear")])
       .to eq([true, false, true, true])
   end

@@ -29,7 +29,7 @@ module Pages
 
         # Signed in, or with an account made, one comes back here.
         def ask_who
-          visitor.invited Records::ShortCode.read(params[:code])
+          visitor.keep_invitation Records::ShortCode.read(params[:code])
           redirect "/account/login"
         end
       end

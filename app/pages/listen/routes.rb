@@ -19,7 +19,7 @@ module Pages
 
       # Names by today's list, or as they sit.
       post "/:room/order" do
-        visitor.seats(params[:order] == "seats")
+        visitor.keep_seats(params[:order] == "seats")
         redirect "/listen/#{room.id}#{"?problem=#{params[:problem]}" if params[:problem].to_s.match?(/\A\d+\z/)}"
       end
 

@@ -84,7 +84,7 @@ module Pages
 
       # Names as they sit, else by today's list.
       def seats? = session["seats"] == true
-      def seats(chosen) = session["seats"] = chosen
+      def keep_seats(chosen) = session["seats"] = chosen
 
       # Whether this was explained before; it is now.
       def explained?(what)
@@ -98,7 +98,7 @@ module Pages
       def seen = substitute? ? session["seen"].to_a : person.seen
 
       # The code of an invitation that waits until one is signed in.
-      def invited(code) = session["invited"] = code
+      def keep_invitation(code) = session["invited"] = code
       def take_invitation = session.delete("invited")
 
       # The board that this window has open.
