@@ -11,7 +11,7 @@ LOADER.eager_load
 account = Records::Account.create(email: "#{SecureRandom.hex(6)}@harbour.example", name: "Teacher")
 room = account.start_classroom(name: "Room")
 Records::Child.enrol(room, Array.new(CHILDREN) { |index| "Child #{index}" })
-told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "9 and 5")
+told = Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [9, 5]), "9 and 5")
 posed = room.start_lesson(room.today).course.tell([told])
 recorder = Records::Recorder.new(room, account)
 room.children.each_with_index do |child, index|

@@ -19,7 +19,7 @@ class Tapper < Tablet
     DB[:account_password_hashes].insert(id: @teacher.id, password_hash: BCrypt::Password.create(PASSWORD, cost: 4))
     @room = @teacher.start_classroom(name: "Room")
     Records::Child.enrol(@room, Array.new(CHILDREN) { |index| "Child #{index}" })
-    told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "9 and 5")
+    told = Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [9, 5]), "9 and 5")
     @posed = @room.start_lesson(@room.today).course.tell([told])
     enter(email, PASSWORD)
     self

@@ -32,7 +32,7 @@ module Year
       situation = %w[add_to.result take_from.result].sample(random: random)
       band = %w[to5 to10 teens bridge].sample(random: random)
       problem = Rungs::Problem::Pool.new(situation: situation, band: band).problems.sample(random: random)
-      told = Rungs::Activity::POSED.told(problem, "A story of #{problem.whole}.")
+      told = Rungs::Activity::POSED.data_for(problem, "A story of #{problem.whole}.")
       lesson.course.tell([told], show: false, at: room.midnight(day) + 32_000 + (place * 900))
     end
     children = room.children.map(&:id)

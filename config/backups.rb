@@ -57,7 +57,7 @@ class Backups
   # @return [Integer] rows
   # @raise [Failure]
   def check(file)
-    @sealed.read(file) { |plain| beside { |url| restored(plain, url).values.sum } }
+    @sealed.read(file) { |plain| in_trial_database { |url| restored(plain, url).values.sum } }
   end
 
   # What is free, and about how much a copy needs, in megabytes.
@@ -166,7 +166,7 @@ class Backups
   def counted(db) = db.tables(schema: :public).sort.to_h { |table| [table, db[Sequel[:public][table]].count] }
 
   def try(file, counts)
-    found = beside { |url| restored(file, url) }
+    found = in_trial_database { |url| restored(file, url) }
     return if found == counts
 
     off = counts.keys.find { |table| found[table] != counts[table] }
@@ -181,7 +181,7 @@ class Backups
 
   # A database of its own for a while.
   # @yield [String] its address
-  def beside
+  def in_trial_database
     name = "rungs_trial_#{Process.pid}"
     connected { |db| db.run("CREATE DATABASE #{name}") }
     yield @url.sub(%r{/[^/?]+(?=\?|\z)}, "/#{name}")

@@ -29,7 +29,7 @@ class MailBox
   private
 
   def deliver(letter)
-    return keep(letter) unless sends?
+    return store(letter) unless sends?
 
     letter.delivery_method(:smtp, smtp)
     letter.deliver!
@@ -37,7 +37,7 @@ class MailBox
     warn "A letter could not be sent: #{e.class}"
   end
 
-  def keep(letter)
+  def store(letter)
     FileUtils.mkdir_p(folder, mode: 0o700)
     File.write(File.join(folder, "#{SecureRandom.uuid}.eml"), letter.to_s, perm: 0o600)
   end

@@ -27,8 +27,8 @@ module AppHelper
   end
 
   def pose(classroom, numbers = [9, 5], situation: "add_to.result", day: classroom.today, at: Time.now)
-    problem = Rungs::Problem.told(situation, numbers)
-    told = Rungs::Activity::POSED.told(problem, "#{numbers.join(' and ')}: how many?")
+    problem = Rungs::Problem.from_story(situation, numbers)
+    told = Rungs::Activity::POSED.data_for(problem, "#{numbers.join(' and ')}: how many?")
     classroom.start_lesson(day).course.tell([told], at: at)
   end
 

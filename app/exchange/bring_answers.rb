@@ -28,7 +28,7 @@ module Exchange
       rows = @table.each_row do |row|
         child = children[row.child]
         unknown[row.child] += 1 unless child
-        fresh += 1 unless child && there?(child, row)
+        fresh += 1 unless child && there_already?(child, row)
       end
       Preview.new(rows: rows, new: fresh, unknown: unknown.keys, faults: @table.faults)
     end
@@ -64,7 +64,7 @@ module Exchange
     def children = @children ||= DB[:children].where(classroom_id: @room.id).select_hash(:name, :id)
 
     # @return [Boolean] whether such a row is there still to be counted off
-    def there?(child, row)
+    def there_already?(child, row)
       key = key(child, row)
       (counted[key] -= 1) >= 0 if counted[key].positive?
     end
@@ -82,7 +82,7 @@ module Exchange
 
     def made(row)
       child = children[row.child] || (newcomer(row.child) if @adding) or return
-      return if there?(child, row)
+      return if there_already?(child, row)
 
       at = Time.at(@room.midnight(row.record.day).to_i + HOUR + (seconds[row.record.day] += 1))
       tap = SecureRandom.uuid
@@ -116,7 +116,7 @@ module Exchange
         @ids[[row.record.day, row.problem.to_s]] ||= begin
           lesson = @lessons[row.record.day] ||= lesson_on(row.record.day)
           given = next_id
-          @waiting << { **lesson.told(row.problem, story: "", at: at).values, id: given }
+          @waiting << { **lesson.build_posed(row.problem, story: "", at: at).values, id: given }
           given
         end
       end

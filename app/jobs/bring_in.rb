@@ -7,7 +7,7 @@ module Jobs
   class BringIn < Sent
     # @return [String] JSON: what is said of it, and of which class the page comes next
     def call
-      done = incoming { |file| file.bring(upload.name) { |lines| told(lines, file.lines) } }
+      done = incoming { |file| file.bring(upload.name) { |lines| report(lines, file.lines) } }
       Records::Brought.look_at_how_much
       upload.delete
       JSON.generate(note: done.note, room: done.room.id)
@@ -16,6 +16,6 @@ module Jobs
     private
 
     # From another connection: what is brought in is one transaction.
-    def told(lines, all) = Thread.new { @job.told(lines, all) }.join
+    def report(lines, all) = Thread.new { @job.report(lines, all) }.join
   end
 end

@@ -13,7 +13,7 @@ module Jobs
     # @return [Tempfile] ZIP
     def call
       file = Tempfile.new("rungs-class", binmode: true)
-      Exchange::Archive.write(room, to: file.path, holding: holding) { |done, total| @job.told(done, total) }
+      Exchange::Archive.write(room, to: file.path, holding: holding) { |done, total| @job.report(done, total) }
       file.size > Settings::LARGEST_FILE ? too_large : file
     end
 

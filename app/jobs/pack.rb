@@ -9,7 +9,7 @@ module Jobs
       I18n.with_locale(room.setting("region")) do
         lines = Printing::LessonPapers.of_days(room, days, asked["kinds"])
         drawn = lines.each_with_index.filter_map do |line, index|
-          @job.told(index, lines.size)
+          @job.report(index, lines.size)
           draw(line)
         end
         @job.update(trouble: "#{missing.join('; ')}.") if missing.any?

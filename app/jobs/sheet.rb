@@ -10,7 +10,7 @@ module Jobs
     # @return [String] PDF
     def call
       I18n.with_locale(room.setting("region")) do
-        printing(asked["form"].transform_keys(&:to_sym)).sheet.render { |done, total| @job.told(done, total) }
+        printing(asked["form"].transform_keys(&:to_sym)).sheet.render { |done, total| @job.report(done, total) }
       end
     end
 

@@ -24,7 +24,7 @@ module Printing
 
       # Of a story with several sets of numbers, the child's own.
       # @return [Asked]
-      def of(child)
+      def for_child(child)
         own = part.items.own(item, child)
         own == item ? self : Asked.new(part: part, item: own, equation: part.items.item(own).problem.to_s)
       end
@@ -40,10 +40,10 @@ module Printing
     # @param days [Enumerable<Date>]
     # @param kinds [Array<String>, nil] shelves of ::Sheets::Pack::KINDS; nil for all
     # @return [Array<Line>] with the day in their choices
-    def self.of_days(room, days, kinds = nil) = of(days.filter_map { |day| room.lesson_on(day) }, kinds)
+    def self.of_days(room, days, kinds = nil) = of_lessons(days.filter_map { |day| room.lesson_on(day) }, kinds)
 
     # @param lessons [Array<Records::Lesson>]
-    def self.of(lessons, kinds = nil)
+    def self.of_lessons(lessons, kinds = nil)
       lines = lessons.flat_map do |lesson|
         new(lesson).lines.each { |line| line.choices = { **line.choices, day: lesson.held_on } }
       end
@@ -67,7 +67,7 @@ module Printing
     end
 
     # @return [Array<::Sheets::LessonPage::Part>]
-    def told
+    def page_parts
       parts.map do |part|
         ::Sheets::LessonPage::Part.new(
           title: part.title, minutes: part.minutes, says: word_by_word(part), following: following(part),
@@ -100,7 +100,7 @@ module Printing
     end
 
     def asked_in(part)
-      (0...part.items.size).reject { |index| part.items.beside?(index) }.filter_map do |index|
+      (0...part.items.size).reject { |index| part.items.other_set?(index) }.filter_map do |index|
         equation = part.items.item(index).problem&.to_s
         equation && Asked.new(part: part, item: index, equation: equation)
       end

@@ -22,7 +22,8 @@ module Printing
     # @param size ["a4", "letter"]
     # @return [::Sheets::ChildRecord]
     def sheet(size)
-      ::Sheets::ChildRecord.new(title: @child.name, about: about, standing: standing, answers: answers, told: told,
+      ::Sheets::ChildRecord.new(title: @child.name, about: about, standing: standing, answers: answers,
+                                everything_else: everything_else,
                                 photos: photos, paper: size)
     end
 
@@ -42,7 +43,7 @@ module Printing
 
     def answers = all.reverse.map { |each| [short_date(each.record.day), each.equation, each.summary] }
 
-    def told
+    def everything_else
       home = room.home_answers_dataset.where(child_id: @child.id).order(:day).all
       { "Ways given" => Records::Way.given_by(@child, most: MOST).map { |way| "#{way.text}, #{on(way[:given_at])}" },
         "Notes for the family" => kept_in(:notes).select_map(:parts).flat_map { |each| each.to_h.values.grep(String) },

@@ -12,7 +12,7 @@ module Printing
 
     attr_reader :room, :day, :link
 
-    def_delegators :papers, :asked, :told
+    def_delegators :papers, :asked, :page_parts
     def_delegators :room, :children
 
     # @param room [Records::Classroom]
@@ -77,7 +77,7 @@ module Printing
     def items = (0...part.items.size).map { |index| part.items.item(index) }.select(&:ask)
 
     # Of the story of this part, easier first.
-    def number_sets = part ? items.filter_map { |item| item.told[:number_set] }.uniq : []
+    def number_sets = part ? items.filter_map { |item| item.posing[:number_set] }.uniq : []
 
     # The largest whole that a part is about.
     def largest = part && (items.filter_map { |item| item.problem&.whole }.max || 10).clamp(1, 20)
@@ -107,7 +107,7 @@ module Printing
       children.lazy.map do |child|
         range = edges.fetch(child, week.goal.range)
         told = Rungs::Planning::AtHome.new(aim: week.goal, range: range, things: things, seed: child.id)
-        ::Sheets::HomePages::Home.new(name: child.name, told: told)
+        ::Sheets::HomePages::Home.new(name: child.name, advice: told)
       end
     end
 
@@ -157,7 +157,7 @@ module Printing
       working = rungs.tally.max_by { |rung, times| [times, -rung] }&.first
       asked = Rungs::Progress::NextProblems.propose(working: working, operation: focus[0], band: focus[1],
                                                     count: count, year: room.setting("year"))
-      asked.map { |each| posed.item(posed.class.told(each.problem, "")) }
+      asked.map { |each| posed.item(posed.class.data_for(each.problem, "")) }
     end
 
     def posed = @posed ||= Rungs::Activity::POSED.with({}, room.activity_settings)

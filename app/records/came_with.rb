@@ -24,12 +24,12 @@ module Records
     # "to 10: count on, fairly clear, 12 answers; 3 of 7 facts known"
     def summary
       rung = Rungs::Strategy::Rung.at(self.rung).title.downcase
-      "#{Rungs::Problem::Band::ALL.fetch(band).title}: #{rung}, #{sure}, #{records} answers#{beside}"
+      "#{Rungs::Problem::Band::ALL.fetch(band).title}: #{rung}, #{sure}, #{records} answers#{facts_in_words}"
     end
 
     private
 
-    def beside
+    def facts_in_words
       return ", told by an earlier rule" if rule.nil?
 
       facts_heard.to_i.positive? ? "; #{facts_known} of #{facts_heard} facts known" : ""

@@ -48,14 +48,14 @@ module Records
     end
 
     # @return [Hash{String => Integer}] in how many lessons each situation was told
-    def told
+    def times_told
       @room.problems_dataset.unordered.exclude(situation: nil).group(:situation)
            .select_hash(:situation, Sequel.function(:count, :lesson_id).distinct.as(:lessons))
     end
 
     # @return [Array<String>] situations at which most were not right in the last lesson that told them
     def wrong
-      last = heard.rows.group_by { |row| row.told.situation }.except(nil)
+      last = heard.rows.group_by { |row| row.asked.situation }.except(nil)
                   .transform_values { |all| all.select { |row| row.days == all.last.days } }
       last.select { |_, all| all.count(&:right) * 2 <= all.size }.keys
     end
@@ -93,8 +93,8 @@ module Records
     # The operation of most answers of the last school days, missing parts not counted.
     def heard_most
       first = (Rungs::SchoolDays.before(@monday, LATE).first - HeardBefore::EPOCH).to_i
-      late = heard.rows.select { |row| row.days >= first && !row.told.missing }
-      times = late.map { |row| row.told.operation }.tally
+      late = heard.rows.select { |row| row.days >= first && !row.asked.missing }
+      times = late.map { |row| row.asked.operation }.tally
       times.fetch("subtract", 0) > times.fetch("add", 0) ? "subtract" : "add"
     end
   end

@@ -29,14 +29,14 @@ module Records
         return unless DB.get(Sequel.function(:pg_try_advisory_lock, Backups::LOCK))
 
         begin
-          keep(now, backups)
+          make_and_record(now, backups)
         ensure
           DB.get(Sequel.function(:pg_advisory_unlock, Backups::LOCK))
         end
       end
     end
 
-    def self.keep(now, backups)
+    def self.make_and_record(now, backups)
       made = backups.make(now: now)
       create(made_at: now, file: File.basename(made.file), bytes: made.bytes, rows: made.counted, good: true)
       made
@@ -44,6 +44,6 @@ module Records
       create(made_at: now, file: "", bytes: 0, rows: 0, good: false, trouble: e.message)
       raise
     end
-    private_class_method :keep
+    private_class_method :make_and_record
   end
 end

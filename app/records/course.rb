@@ -32,7 +32,7 @@ module Records
     def part(id) = parts.find { |each| each.id == id.to_i }
 
     # @param step [Integer] 1 for the part after the current one, −1 for the one before
-    def beside(step)
+    def neighbour(step)
       place = current ? parts.index(current) + step : parts.index(left.first)
       place&.>=(0) ? parts[place] : nil
     end
@@ -117,7 +117,7 @@ module Records
     # Passes the part going on, or the next one, over.
     def skip
       part = current || left.first or return
-      following = beside(1) if current
+      following = neighbour(1) if current
       part.update(skipped: true)
       following ? go(following) : leave
       forget
@@ -153,7 +153,7 @@ module Records
     # A part for a problem whose own was taken out.
     # @return [LessonPart]
     def adopt(posed)
-      told = Rungs::Activity::POSED.told(posed.problem, posed.story, template: posed.template)
+      told = Rungs::Activity::POSED.data_for(posed.problem, posed.story, template: posed.template)
       plan(Rungs::Activity::POSED.id, details: { count: 0 }).tap do |part|
         part.items.add([told])
         posed.update(part_id: part.id, item: 0)

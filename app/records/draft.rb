@@ -18,7 +18,7 @@ module Records
     end
 
     # @param fields [Hash] plain values, as a form has them
-    def keep(fields)
+    def store(fields)
       @row.update(drafts: Sequel.lit("drafts || ?", Sequel.pg_jsonb(@place => fields.transform_keys(&:to_s))))
     end
 

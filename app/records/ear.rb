@@ -10,17 +10,17 @@ module Records
     end
 
     # What is on: clip (a scene's JSON), heard_as (nil until it was answered), taken (equations of this practice).
-    def now = kept["now"]
+    def now = stored["now"]
     def answered? = !now.nil? && !now["heard_as"].nil?
     def place = now ? now["taken"].size : 0
     def over? = answered? && place >= Rungs::Clip::Practice::LENGTH
 
-    def shared? = kept["shared"] == true
-    def aloud? = kept["aloud"] == true
-    def choose(shared:, aloud:) = keep("shared" => shared, "aloud" => aloud)
+    def shared? = stored["shared"] == true
+    def aloud? = stored["aloud"] == true
+    def choose(shared:, aloud:) = merge("shared" => shared, "aloud" => aloud)
 
     # Whether one's table counts in estimates of what one took down: as it was when that was chosen.
-    def counts? = kept.key?("counts")
+    def counts? = stored.key?("counts")
     def may_count? = confusions.enough?
 
     # From now on it does, or not any more; what it was counted in is made anew.
@@ -28,7 +28,7 @@ module Records
       return if wanted == counts? || (wanted && !may_count?)
 
       DB.transaction do
-        other = wanted ? kept.merge("counts" => confusions.counts) : kept.except("counts")
+        other = wanted ? stored.merge("counts" => confusions.counts) : stored.except("counts")
         @account.update(ear: Sequel.pg_jsonb(other))
         heard = DB[:observations].where(account_id: @account.id).distinct.select_map(%i[classroom_id child_id])
         heard.group_by(&:first).each do |room, pairs|
@@ -49,7 +49,7 @@ module Records
       taken = over? || now.nil? ? [] : now["taken"]
       scene = Rungs::Clip::Practice.next(confusions, taken, random)
       clip = JSON.parse(scene.to_h.to_json)
-      keep("now" => { "clip" => clip, "heard_as" => nil, "taken" => [*taken, clip["equation"]] })
+      merge("now" => { "clip" => clip, "heard_as" => nil, "taken" => [*taken, clip["equation"]] })
     end
 
     # @param code [String] of a rung, or off the ladder
@@ -60,7 +60,7 @@ module Records
       DB.transaction do
         DB[:clips_heard].insert(account_id: @account.id, clip: Sequel.pg_jsonb(clip), code: clip["rung"],
                                 heard_as: code, at: Time.now)
-        keep("now" => now.merge("heard_as" => code))
+        merge("now" => now.merge("heard_as" => code))
       end
     end
 
@@ -73,7 +73,7 @@ module Records
 
     private
 
-    def kept = @account.ear.to_h
-    def keep(more) = @account.update(ear: Sequel.pg_jsonb(kept.merge(more)))
+    def stored = @account.ear.to_h
+    def merge(more) = @account.update(ear: Sequel.pg_jsonb(stored.merge(more)))
   end
 end

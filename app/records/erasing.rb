@@ -2,7 +2,7 @@
 
 module Records
   # Takes a child out of a class for good: the name, the records and all that was kept by the child's id. Stories that
-  # name the child are the teacher's words; in them another name is put where that is asked for.
+  # name the child are the teacher's words; in them invented_name name is put where that is asked for.
   class Erasing
     # @param child [Child] on the list, or off it
     def initialize(child)
@@ -19,7 +19,9 @@ module Records
 
     # @return [Array<String>] each once
     def stories
-      @stories ||= (posed.select_map(:story) + told + own.flat_map { |each| Texts.of(each.content) }).grep(@named).uniq
+      @stories ||= (posed.select_map(:story) + texts_of_parts + own.flat_map do |each|
+        Texts.of(each.content)
+      end).grep(@named).uniq
     end
 
     # @return [Hash{Symbol => Integer}] how much goes with the child
@@ -57,7 +59,7 @@ module Records
     def own = Own.where(classroom_id: @room.id).all
 
     # What is said in parts: stories, and what a teacher wrote.
-    def told
+    def texts_of_parts
       parts.all.flat_map { |part| Texts.of([*part.details.thrown.values.map { |data| said(data) }, part.details.own]) }
     end
 
@@ -78,7 +80,7 @@ module Records
       parts.each do |part|
         there = part.details
         sets = there.sets.map { |level, children| { level: level, children: children - [@child.id] } }
-        part.keep(children: there.children - [@child.id], sets: (sets if sets.any?))
+        part.merge_details(children: there.children - [@child.id], sets: (sets if sets.any?))
       end
     end
 
@@ -97,12 +99,12 @@ module Records
       end
     end
 
-    def renamed(text) = text.gsub(@named, another)
+    def renamed(text) = text.gsub(@named, invented_name)
 
     # An invented name that nobody in the class has.
-    def another
+    def invented_name
       taken = @room.children_dataset.unordered.select_map(:name)
-      @another ||= (Rungs::Problem::Story::NAMES - taken).first || "Somebody"
+      @invented_name ||= (Rungs::Problem::Story::NAMES - taken).first || "Somebody"
     end
   end
 end

@@ -35,7 +35,7 @@ module Records
         operation, band = place
         Rungs::Progress::NoteDraft.draft(name: @child.name, rungs: named, operation: operation, band: band,
                                          known: [estimate.knowing.known, estimate.knowing.heard],
-                                         faint: faint, example: told)
+                                         faint: faint, example: worked_example)
       end
 
       # A picture of the example, worked to its end.
@@ -55,7 +55,7 @@ module Records
         estimate.words.heard_so_far(->(day) { I18n.l(day, format: :plain) })
       end
 
-      def told
+      def worked_example
         return unless problem
 
         Rungs::Progress::NoteDraft::Example.new(solved: problem.solved.to_s, way: path&.says, said: taken_down,
@@ -78,7 +78,7 @@ module Records
     # Lets go what was written, so that it is drafted anew.
     def self.forget(child) = where(child_id: child.id).delete
 
-    def self.keep(child, parts)
+    def self.store(child, parts)
       row = { parts: Sequel.pg_jsonb(parts), changed_at: Time.now }
       of = { classroom_id: child.classroom_id, child_id: child.id }
       dataset.insert_conflict(target: of.keys, update: row).insert(**of, **row)

@@ -5,12 +5,12 @@ module Records
   # only where they are looked at; how a child stood is what the ledger keeps.
   class HeardBefore
     # Of an answer: the child, the problem, the day counted from EPOCH, the rung, whether it was right, and the help.
-    Row = Struct.new(:child_id, :problem_id, :days, :rung, :right, :help, :place, :told, :record) do
+    Row = Struct.new(:child_id, :problem_id, :days, :rung, :right, :help, :place, :asked, :record) do
       # As they happened.
       def <=>(other) = [days, place] <=> [other.days, other.place]
     end
     # Of its problem.
-    Told = Struct.new(:operation, :band, :tells, :missing, :affords, :fact, :exact, :situation)
+    Asked = Struct.new(:operation, :band, :tells, :missing, :affords, :fact, :exact, :situation)
     EPOCH = Date.new(2000, 1, 1)
     # What is older says nothing of where a child is; so many days are read at once, and what lies before them by range
     # where somebody's standing depends on it.
@@ -41,26 +41,26 @@ module Records
     def rows = @rows ||= read(first...day)
 
     # @return [Hash{Array(Integer, String, String) => Array<Row>}] the same by child, operation and range
-    def late = @late ||= rows.group_by { |row| [row.child_id, row.told.operation, row.told.band] }
+    def late = @late ||= rows.group_by { |row| [row.child_id, row.asked.operation, row.asked.band] }
 
     # @return [Hash{Integer => Array<Row>}] by child, what was heard before that in a range
     def earlier(operation, band)
       (@earlier ||= {})[[operation, band]] ||= begin
-        ids = problems.filter_map { |id, told| id if told.operation == operation && told.band == band }
+        ids = problems.filter_map { |id, asked| id if asked.operation == operation && asked.band == band }
         read((day - (365 * YEARS))...first, problem_id: ids).group_by(&:child_id)
       end
     end
 
     # Whether anything in the class asked for a missing part there.
     def missing_parts?(operation, band)
-      problems.each_value.any? { |told| told.missing && told.operation == operation && told.band == band }
+      problems.each_value.any? { |asked| asked.missing && asked.operation == operation && asked.band == band }
     end
 
     # @return [Rungs::Progress::Record]
     def record(row)
-      row.record ||= row.told.then do |told|
+      row.record ||= row.asked.then do |asked|
         Rungs::Progress::Record.new(day: EPOCH + row.days, rung: row.rung, right: row.right, help: row.help,
-                                    affords: told.affords, fact: told.fact, exact: told.exact, tells: told.tells)
+                                    affords: asked.affords, fact: asked.fact, exact: asked.exact, tells: asked.tells)
       end
     end
 
@@ -95,13 +95,13 @@ module Records
     # Of lessons and of check-ins.
     def problems
       @problems ||= PosedProblem.where(classroom_id: room.id).naked.select(*POSED)
-                                .to_h { |row| [row[:id], told(row)] }
+                                .to_h { |row| [row[:id], asked_of(row)] }
     end
 
-    def told(row)
+    def asked_of(row)
       problem = EstimateRows.problem(row)
-      Told.new(row[:operation], row[:band], problem.tells?, problem.missing_part?, row[:affords].to_a, problem.fact,
-               problem.exact_fact, row[:situation])
+      Asked.new(row[:operation], row[:band], problem.tells?, problem.missing_part?, row[:affords].to_a, problem.fact,
+                problem.exact_fact, row[:situation])
     end
   end
 end

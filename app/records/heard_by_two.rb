@@ -30,22 +30,22 @@ module Records
     # @param rows [Array<Observation>] that count
     # @return [Hash{String => String}] by first key, "heard by two: both count on", or who said what
     def self.words(classroom, rows)
-      beside = classroom.observations_dataset.beside(rows.map(&:first_key)).all.group_by(&:beside)
+      beside = classroom.observations_dataset.counterparts_of(rows.map(&:first_key)).all.group_by(&:beside)
       names = Account.where(id: [*rows, *beside.values.flatten].filter_map(&:account_id)).select_hash(:id, :name)
       rows.filter_map do |row|
         others = beside[row.first_key] or next
         said = [row, *others].map { |each| Said.new(name: names[each.account_id], title: each.title.downcase) }
-        [row.first_key, told(said)]
+        [row.first_key, words_of(said)]
       end.to_h
     end
 
-    def self.told(said)
+    def self.words_of(said)
       titles = said.map(&:title).uniq
       return "heard by two: both #{titles.first}" if titles.one?
 
       said.map { |each| "#{each.name || 'a substitute'}: #{each.title}" }.join(", ")
     end
-    private_class_method :told
+    private_class_method :words_of
 
     private
 

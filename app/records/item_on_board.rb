@@ -62,7 +62,7 @@ module Records
     def hidden? = covered? || layout == Rungs::Picture::Cover.new.layout
 
     # Whether its words stand alone, in the middle.
-    def bare? = step.alone || (waiting? && item.told[:story].empty?)
+    def bare? = step.alone || (waiting? && item.posing[:story].empty?)
 
     # Whether its picture was never asked for yet: there is nothing to cover.
     def waiting? = @state.covered == true && @state.asked.nil?
@@ -107,7 +107,7 @@ module Records
     def window = left > step.seconds - ON_THE_WAY ? step.seconds : left
 
     # @return [Array(Integer, Integer), nil] item and step after or before this one; nil at the end
-    def beside(direction)
+    def neighbour(direction)
       there = place + direction
       return [index, there] if there.between?(0, item.steps.size - 1)
       return ([index + 1, 0] if index < set.last) if direction.positive?

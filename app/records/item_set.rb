@@ -50,7 +50,7 @@ module Records
       return unless item.problem
 
       posed_there(index) || DB.transaction(savepoint: true) do
-        part.lesson.pose(item.problem, part: part, item: index, at: at, **item.told)
+        part.lesson.pose(item.problem, part: part, item: index, at: at, **item.posing)
       end
     rescue Sequel::UniqueConstraintViolation
       posed_there(index)
@@ -65,7 +65,8 @@ module Records
     # @return [PosedProblem, nil]
     def posed_or_told(index)
       item = item(index = index.clamp(0, last))
-      item.problem && (posed_there(index) || part.lesson.told(item.problem, part: part, item: index, **item.told))
+      item.problem && (posed_there(index) || part.lesson.build_posed(item.problem, part: part, item: index,
+                                                                                   **item.posing))
     end
 
     # Poses what is shown with it: of a story with several sets of numbers all of them.
@@ -90,7 +91,7 @@ module Records
     end
 
     # Whether an item is another set of numbers for a story that stands there already.
-    def beside?(index) = ![nil, "middle"].include?(data[index]&.dig(:number_set))
+    def other_set?(index) = ![nil, "middle"].include?(data[index]&.dig(:number_set))
 
     # @return [OfferedWays]
     def offered = @offered ||= OfferedWays.new(self)
@@ -100,7 +101,7 @@ module Records
 
     # @return [String] its story, its first items in a line, or what it is for
     def outline
-      told = item(first).told[:story]
+      told = item(first).posing[:story]
       return told unless told.empty?
 
       asked = (0...[size, 4].min).filter_map { |index| item(index).equation }
@@ -123,7 +124,7 @@ module Records
     # @raise [Rungs::Error::NotAProblem]
     def throw_in(index, input)
       index = within(index)
-      keep(index => kind.given(input))
+      merge_thrown(index => kind.given(input))
       part.problems_dataset.where(item: index).update(item: nil)
     end
 
@@ -133,8 +134,8 @@ module Records
     def add(told)
       proposed = !part.begun? && thrown.empty?
       start = proposed ? 0 : size
-      part.keep(count: proposed ? 0 : details.count || size)
-      keep(told.each_with_index.to_h { |data, index| [start + index, data] })
+      part.merge_details(count: proposed ? 0 : details.count || size)
+      merge_thrown(told.each_with_index.to_h { |data, index| [start + index, data] })
       start
     end
 
@@ -142,8 +143,8 @@ module Records
     def store_items
       return if details.settled?
 
-      part.keep(count: size)
-      keep(data.each_with_index.to_h { |data, index| [index, data] })
+      part.merge_details(count: size)
+      merge_thrown(data.each_with_index.to_h { |data, index| [index, data] })
     end
 
     private
@@ -152,8 +153,8 @@ module Records
     def thrown = details.thrown
     def within(index) = index.clamp(0, size - 1)
 
-    def keep(data)
-      part.keep(thrown: thrown.merge(data))
+    def merge_thrown(data)
+      part.merge_details(thrown: thrown.merge(data))
       @data, @items, @closing = nil
     end
 

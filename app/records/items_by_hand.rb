@@ -21,7 +21,7 @@ module Records
     # @raise [Rungs::Error::NotAProblem] in a sentence
     def change(index, numbers)
       given = kind.with_numbers(data.fetch(index), numbers)
-      keep(lines.each { |line| line.was, line.data, line.hand = nil, given, true if line.was == index })
+      store(lines.each { |line| line.was, line.data, line.hand = nil, given, true if line.was == index })
     end
 
     # @param numbers [Array<Integer>] of one more at the end, like the last that has such numbers
@@ -29,19 +29,19 @@ module Records
       raise Rungs::Error::TooMany, "A part has room for #{MOST} items." if data.size >= MOST
 
       like = data.reverse.find { |each| kind.hand(each).size == numbers.size } || data.last
-      keep([*lines, Line.new(data: kind.with_numbers(like, numbers), hand: true)])
+      store([*lines, Line.new(data: kind.with_numbers(like, numbers), hand: true)])
     end
 
     def take_out(index)
       raise Rungs::Error::NotAProblem, "One item stays; take the part out instead." if data.size == 1
 
-      keep(lines.reject { |line| line.was == index })
+      store(lines.reject { |line| line.was == index })
     end
 
     # @param step [Integer] −1 earlier, 1 later
     def shift(index, step)
       there = (index + step).clamp(0, data.size - 1)
-      keep(lines.tap { |all| all.insert(there, all.delete_at(index)) })
+      store(lines.tap { |all| all.insert(there, all.delete_at(index)) })
     end
 
     # Other numbers for those that were neither changed by hand nor posed.
@@ -49,10 +49,10 @@ module Records
     # @raise [Rungs::Error::TooMany] where there are no others
     def draw_anew(seed)
       stay = lines.select { |line| line.hand || posed.include?(line.was) }
-      others = fresh(seed, stay.map(&:data))
+      others = others(seed, stay.map(&:data))
       drawn = lines.map { |line| stay.include?(line) ? line : Line.new(data: others.shift || line.data) }
-      @part.keep(seed: seed)
-      keep(drawn)
+      @part.merge_details(seed: seed)
+      store(drawn)
     end
 
     private
@@ -64,7 +64,7 @@ module Records
     def posed = @posed ||= @part.problems_dataset.exclude(item: nil).select_map(:item)
 
     # As many others as there are, none of them there already; the same numbers the other way round come last.
-    def fresh(seed, there)
+    def others(seed, there)
       numbers = there.map { |each| kind.numbers_at(each) }
       turned = numbers.map(&:sort)
       most = [kind.most, MOST].compact.min
@@ -81,11 +81,13 @@ module Records
     end
 
     # Keeps them all as they are now; what hung on an item hangs on it where it stands then.
-    def keep(lines)
+    def store(lines)
       moved = lines.each_with_index.to_h { |line, index| [line.was, index] }
       DB.transaction do
         kept = lines.each_with_index.to_h { |line, index| [index, line.data] }
-        @part.keep(count: lines.size, thrown: kept, by_hand: lines.each_index.select { |index| lines[index].hand })
+        @part.merge_details(count: lines.size, thrown: kept, by_hand: lines.each_index.select do |index|
+          lines[index].hand
+        end)
         [DB[:problems], DB[:ways], DB[:showings]].each { |rows| move(rows.where(part_id: @part.id), moved) }
       end
       @part.forget_items

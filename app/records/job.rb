@@ -65,7 +65,7 @@ module Records
     def failed? = state == "failed" || (!ready? && Time.now - created_at > LONGEST)
 
     # Says how far it is.
-    def told(done, total)
+    def report(done, total)
       this.update(done: done, total: total)
       values.update(done: done, total: total)
     end

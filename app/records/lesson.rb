@@ -26,10 +26,10 @@ module Records
     # @param item [Integer, nil] which of its items it is
     # @param number_set ["easier", "middle", "harder", nil] where the story carries several
     # @return [PosedProblem]
-    def pose(problem, **how) = told(problem, **how).save_changes
+    def pose(problem, **how) = build_posed(problem, **how).save_changes
 
     # The same, not kept.
-    def told(problem, story:, template: nil, at: Time.now, part: nil, item: nil, number_set: nil)
+    def build_posed(problem, story:, template: nil, at: Time.now, part: nil, item: nil, number_set: nil)
       PosedProblem.new(
         classroom_id: classroom_id, lesson_id: id, part_id: part&.id, item: item, number_set: number_set,
         situation: problem.situation&.id, equation: problem.to_s, unknown: problem.unknown.to_s,

@@ -16,8 +16,8 @@ module Records
     def activity = Rungs::Activity::ALL.fetch(kind)
 
     # Whether it goes on beside another part, and takes no minutes of its own: the check of a week.
-    def beside? = details.role == "check"
-    def title = beside? ? "The check" : items.kind.title
+    def alongside? = details.role == "check"
+    def title = alongside? ? "The check" : items.kind.title
 
     def items = @items ||= ItemSet.new(self)
 
@@ -56,7 +56,7 @@ module Records
     def forget_items = @items = nil
 
     # @param changes [Hash{Symbol => Object}] as Details#with takes them
-    def keep(**changes)
+    def merge_details(**changes)
       db.transaction do
         lock!
         update(details: details.with(**changes).to_jsonb)

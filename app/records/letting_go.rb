@@ -27,7 +27,7 @@ module Records
     # @return [Step, nil] nil where there is nothing to do
     def call
       return unless @room.to_be_told?(@day)
-      return told unless @room.told_on
+      return tell_keeper unless @room.told_on
       return unless @day >= @room.empties_on
 
       empty unless @dry
@@ -37,7 +37,7 @@ module Records
     private
 
     # Where no teacher came by, whoever keeps the machine is told; from then on four weeks run.
-    def told
+    def tell_keeper
       return if @day < @room.ends_on + Classroom::Ending::REMOVED
 
       @room.tell(@day) unless @dry

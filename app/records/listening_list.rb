@@ -55,10 +55,10 @@ module Records
     # As it stood when the lesson began, or would stand now.
     def planned(day)
       lesson = @lesson&.held_on == day ? @lesson : @classroom.lesson_on(day)
-      return kept(lesson) if lesson&.listening
+      return stored(lesson) if lesson&.listening
 
       Rungs::Progress::Listening.turns(present(day), on: day, places: places).tap do |turns|
-        keep(lesson, turns) if lesson
+        store(lesson, turns) if lesson
       end
     end
 
@@ -98,12 +98,12 @@ module Records
       repeated.reduce({}, :merge)
     end
 
-    def keep(lesson, turns)
+    def store(lesson, turns)
       kept = turns.map { |turn| { "child" => turn.child.id, "reason" => turn.reason } }
       lesson.update(listening: Sequel.pg_jsonb(kept))
     end
 
-    def kept(lesson)
+    def stored(lesson)
       by_id = @classroom.children.to_h { |child| [child.id, child] }
       lesson.listening.filter_map do |each|
         child = by_id[each["child"]] or next

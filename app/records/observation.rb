@@ -12,7 +12,7 @@ module Records
       def standing = newest.where(Sequel[:observations][:beside] => nil)
 
       # What somebody heard too: of one answer that two people took down, the one that does not count.
-      def beside(first_keys) = newest.where(beside: first_keys)
+      def counterparts_of(first_keys) = newest.where(beside: first_keys)
 
       # The last version of each that was not undone.
       def newest

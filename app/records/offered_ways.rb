@@ -9,7 +9,7 @@ module Records
     end
 
     # @return [Array<Way>] those offered for an item
-    def of(index) = Way.where(place(index)).order(:id).all
+    def on_item(index) = Way.where(place(index)).order(:id).all
 
     # @return [Array<String>] who was asked: heard on its problem, or gave a way
     def asked(index)
@@ -26,12 +26,12 @@ module Records
     # @param child [Child, nil] who gave it
     # @param client_key [String, nil] a UUID; the same again keeps nothing more
     # @raise [Rungs::Error::NotAProblem] where it is none
-    def keep(index, input, move: nil, rung: nil, child: nil, client_key: nil)
+    def add(index, input, move: nil, rung: nil, child: nil, client_key: nil)
       way = known(index, move) if move
       way ||= sounding(index, rung) if rung
       way ||= input.is_a?(Rungs::Picture::Way) ? input : items.kind.way(items.item(index), input)
       items.posed(index)
-      Way.once(client_key) { Way.keep(place(index), way.text, groups: way.groups, move: move, child: child) }
+      Way.once(client_key) { Way.offer(place(index), way.text, groups: way.groups, move: move, child: child) }
     end
 
     # @return [Hash{String => String}] what each rung would sound like for an item, by its id; none where all is read

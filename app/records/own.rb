@@ -20,7 +20,7 @@ module Records
       # @param brought [Integer, nil] under which it can be taken back
       # @return [Own] the one that is there where the same was written already
       # @raise [Rungs::Error::TooMany]
-      def keep(room, written, brought: nil)
+      def store(room, written, brought: nil)
         kind, content = written.class.id, Sequel.pg_jsonb(written.json_fields)
         not_removed.first(classroom_id: room.id, kind: kind, content: content) || begin
           check_room(room, kind)
@@ -32,7 +32,7 @@ module Records
       def ask(room, question)
         DB.transaction do
           not_removed.where(classroom_id: room.id, kind: "question").where(SLIP => question.slip).delete
-          keep(room, question)
+          store(room, question)
         end
       end
 

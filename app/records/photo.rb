@@ -56,7 +56,7 @@ module Records
 
     # @param observation [Observation]
     # @param client_key [String] a UUID; the same photo sent twice is kept once
-    def self.keep(observation, content, client_key:, taken_at: Time.now)
+    def self.attach(observation, content, client_key:, taken_at: Time.now)
       dataset.insert_conflict(target: %i[classroom_id client_key])
              .insert(classroom_id: observation.classroom_id, child_id: observation.child_id,
                      first_key: observation.first_key, client_key: client_key,

@@ -52,7 +52,7 @@ module Records
     def set_by_class?(role) = TABLE.values.any? { |row| row[role] == :setting }
 
     # @return [Hash{Symbol => Array<String>}] may and may_not, in words
-    def told(role, room)
+    def words_for(role, room)
       yes, no = WORDS.keys.partition { |act| may?(role, act, room) || TABLE[act][role] == :visit }
       { may: yes.map { |act| TABLE[act][role] == :visit ? "#{WORDS[act]}, in a visit" : WORDS[act] },
         may_not: no.map { |act| WORDS[act] } }

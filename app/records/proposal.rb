@@ -38,11 +38,11 @@ module Records
 
     # Another week in the place of what was proposed and has not begun.
     # @return [Integer] its seed, by which it can be taken back
-    def another
+    def propose_another
       DB.transaction do
         @week.record_seed(@week.seed + 1)
         old = days_to_come.select { |date| proposed?(date) }.flat_map { |date| @week.parts_on(date) }
-        old.each { |part| part.keep(instead: @week.seed) }
+        old.each { |part| part.merge_details(instead: @week.seed) }
         @week.take_out(old)
         fill(without: old.select { |part| TURNS.include?(part.details.role) }.map { |part| key(part) })
       end
@@ -93,7 +93,7 @@ module Records
       role = part.details.role || Rungs::Planning::Candidates.role_of(part.activity).to_s
       role = CALLED.fetch(role, role)
       fresh = others.any? { |each| @week.new_things(each).any? }
-      week.next_best(role.to_sym, beside: others.map(&:activity), fresh: fresh)
+      week.next_best(role.to_sym, beside: others.map(&:activity), has_new: fresh)
     end
 
     def planner(days, seed: @week.seed, minutes: @week.minutes, except: nil, without: [])
@@ -103,7 +103,8 @@ module Records
       Rungs::Planning::ProposedWeek.new(days: days, aim: @week.goal, standing: @week.standing, other: @week.other,
                                         seed: seed_of(seed), met: met, due: history.due_again(before: @week.monday),
                                         done: history.focus_days(before: days.first || @week.monday),
-                                        told: class_standing.told, wrong: class_standing.wrong, minutes: minutes,
+                                        times_told: class_standing.times_told, wrong: class_standing.wrong,
+                                        minutes: minutes,
                                         recent: recent, slips: class_standing.slips, without: without, has: has,
                                         settings: @room.activity_settings)
     end
@@ -126,7 +127,7 @@ module Records
     # Items that were told are kept themselves; of a story with whom each set of numbers is for.
     def details(part)
       items, sets = one_a_level(part)
-      kept = part.told ? items.each_with_index.to_h { |data, place| [place, data] } : nil
+      kept = part.fixed ? items.each_with_index.to_h { |data, place| [place, data] } : nil
       Details.new({ options: part.options, seed: part.seed, count: kept ? 0 : items.size, why: part.reason,
                     role: part.role.to_s, range: part.range, proposed: @week.seed, slip: part.slip,
                     **(kept ? { thrown: kept } : {}), **(items.size > 1 && sets.any? ? { sets: sets } : {}) })

@@ -71,7 +71,7 @@ module Records
     # @raise [Gone]
     def undo(first_key, client_key:)
       undone = replace(first_key, client_key) { { undone: true } }
-      other = @classroom.observations_dataset.beside(first_key).in_order.first
+      other = @classroom.observations_dataset.counterparts_of(first_key).in_order.first
       stand(other, beside: nil) if other
       undone
     end

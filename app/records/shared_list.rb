@@ -13,13 +13,13 @@ module Records
     end
 
     # @return [Array<Integer>] accounts, in the order in which they came
-    def people = kept["people"].to_a
+    def people = stored["people"].to_a
     def shared? = people.size > 1
 
     # Somebody listens too.
     # @param account_ids [Array<Integer>]
     def join(*account_ids)
-      keep("people" => people | account_ids) if (account_ids - people).any?
+      merge("people" => people | account_ids) if (account_ids - people).any?
     end
 
     # @param children [Array<Child>] in turn
@@ -28,7 +28,7 @@ module Records
       return {} unless shared?
 
       ids = children.map(&:id)
-      given = kept["given"].to_h.transform_keys(&:to_i).slice(*ids)
+      given = stored["given"].to_h.transform_keys(&:to_i).slice(*ids)
       Rungs::Progress::Listening.shared(ids, heard).merge(given)
     end
 
@@ -36,15 +36,15 @@ module Records
     def give(child, children)
       now = shares(children)[child.id] or return
       to = people[(people.index(now).to_i + 1) % people.size]
-      keep("given" => kept["given"].to_h.merge(child.id.to_s => to))
+      merge("given" => stored["given"].to_h.merge(child.id.to_s => to))
     end
 
     private
 
-    def kept = @lesson.shared_out.to_h
+    def stored = @lesson.shared_out.to_h
 
-    def keep(more)
-      @lesson.update(shared_out: Sequel.pg_jsonb(kept.merge(more)))
+    def merge(more)
+      @lesson.update(shared_out: Sequel.pg_jsonb(stored.merge(more)))
       DB.notify(Observation::CHANNEL, payload: { lesson: @lesson.id }.to_json)
     end
 

@@ -22,7 +22,7 @@ module Records
     # @yield reads, and changes nothing that is read there; once more from the database itself where the copy goes away
     # @yieldparam from [String] "standby" or "primary"
     def read(room, &block)
-      return yield("primary") unless there?
+      return yield("primary") unless answers?
 
       begin
         DB.synchronize(:standby) { from_it(room, &block) }
@@ -34,7 +34,7 @@ module Records
 
     # @return [Float, nil] seconds; nil where there is none, or it is away
     def behind
-      there? ? DB.select(Sequel.lit(BEHIND)).server(:standby).single_value.to_f : nil
+      answers? ? DB.select(Sequel.lit(BEHIND)).server(:standby).single_value.to_f : nil
     rescue Sequel::DatabaseError
       nil
     end
@@ -57,8 +57,8 @@ module Records
     private_class_method :from_it
 
     def written(room, server) = DB[:class_writes].server(server).where(classroom_id: room.id).sum(:number).to_i
-    def there? = DB.sharded? && now >= (@away_until || 0)
+    def answers? = DB.sharded? && now >= (@away_until || 0)
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-    private_class_method :written, :there?, :now
+    private_class_method :written, :answers?, :now
   end
 end

@@ -12,7 +12,7 @@ module Records
     # @param sent [Hash] as a form sends a file
     # @return [Upload]
     # @raise [Rungs::Error::Unreadable]
-    def self.keep(room, account, sent)
+    def self.receive(room, account, sent)
       file = sent.fetch(:tempfile)
       raise Rungs::Error::Unreadable, "That file is larger than #{MOST / (1024**2)} MB" if file.size > MOST
 

@@ -19,7 +19,7 @@ module Records
     # @param groups [Array<Array<Integer>>]
     # @param move [String, nil]
     # @param child [Child, nil] who gave it: its initial stands beside the way
-    def self.keep(place, text, groups: [], move: nil, child: nil)
+    def self.offer(place, text, groups: [], move: nil, child: nil)
       initials = child ? child.name[0] : ""
       again = { tally: Sequel[:ways][:tally] + 1,
                 initials: Sequel.function(:btrim, Sequel.join([Sequel[:ways][:initials], initials], " ")) }

@@ -54,7 +54,8 @@ module Records
     # The aim: the teacher's, else where the class is.
     # @return [Hash{Symbol => String}] band and operation
     def current_aim
-      @current_aim ||= class_standing.current_aim.slice(:band, :operation).merge(kept.slice(:band, :operation).compact)
+      @current_aim ||= class_standing.current_aim.slice(:band,
+                                                        :operation).merge(stored_row.slice(:band, :operation).compact)
     end
 
     # @return [ClassStanding]
@@ -68,7 +69,7 @@ module Records
     def goal
       @goal ||= begin
         aim = standing.aim(current_aim[:band])
-        aim.with(rung: kept[:rung] || following || aim.rung)
+        aim.with(rung: stored_row[:rung] || following || aim.rung)
       end
     end
 
@@ -82,21 +83,21 @@ module Records
     end
 
     # @return [String] the sentence of the week: the teacher's, else that of its aim
-    def i_can = kept[:i_can] || goal.i_can
+    def i_can = stored_row[:i_can] || goal.i_can
 
     # @param said [String] the sentence; where it says what the week is about anyway, none is kept
     # @param aim [Hash{Symbol => String}] band and operation
     def aim(said, **aim)
-      keep_row(**aim, rung: nil, i_can: ([goal.i_can, ""].include?(said) ? nil : said))
+      store_row(**aim, rung: nil, i_can: ([goal.i_can, ""].include?(said) ? nil : said))
       @current_aim = @goal = nil
     end
 
     # By which it is proposed; another with each proposal.
-    def seed = kept[:seed] || 1
-    def record_seed(seed) = keep_row(seed: seed)
+    def seed = stored_row[:seed] || 1
+    def record_seed(seed) = store_row(seed: seed)
 
     # From its proposal on a week keeps its aim, whatever is asked before it.
-    def record_aim = keep_row(**current_aim, rung: goal.rung)
+    def record_aim = store_row(**current_aim, rung: goal.rung)
 
     # What the class has met, as of today.
     def history = @history ||= ActivityHistory.new(@room, @room.today)
@@ -179,7 +180,7 @@ module Records
     # @return [Hash{Integer => Rungs::Progress::Record}] by child
     def latest
       @latest ||= begin
-        checks = parts.select(&:beside?).map(&:id)
+        checks = parts.select(&:alongside?).map(&:id)
         ids = checks.empty? ? [] : @room.problems_dataset.unordered.where(part_id: checks).select_map(:id)
         heard = ids.empty? ? [] : Evidence.new(@room).on_problems(ids)
         heard.group_by(&:child_id).transform_values { |all| all.last.record }
@@ -187,12 +188,12 @@ module Records
     end
 
     def row = DB[:weeks].where(classroom_id: @room.id, monday: monday)
-    def kept = @kept ||= row.first || {}
+    def stored_row = @stored_row ||= row.first || {}
 
-    def keep_row(**values)
+    def store_row(**values)
       DB[:weeks].disable_insert_returning.insert_conflict(target: %i[classroom_id monday], update: values)
                 .insert(classroom_id: @room.id, monday: monday, **values)
-      @kept = nil
+      @stored_row = nil
     end
 
     def lessons

@@ -13,7 +13,7 @@ module Records
     # @yieldparam words [String]
     # @yieldreturn [String]
     def notes(&change)
-      parts.each { |part| part.keep(note: part.details.note&.then(&change)) }
+      parts.each { |part| part.merge_details(note: part.details.note&.then(&change)) }
       Visit.where(classroom_id: @room.id).each do |visit|
         visit.update(Visit::WORDS.to_h { |name| [name, yield(visit[name])] })
       end
@@ -24,7 +24,7 @@ module Records
     # Why a part is there, which may name who is to be heard.
     # @yieldparam words [String]
     # @yieldreturn [String]
-    def reasons(&change) = parts.each { |part| part.keep(why: part.details.why&.then(&change)) }
+    def reasons(&change) = parts.each { |part| part.merge_details(why: part.details.why&.then(&change)) }
 
     # The teacher's own: stories, those told in a lesson, and what an own part or word says.
     # @yieldparam words [String]
@@ -33,8 +33,8 @@ module Records
       columns(:problems, :story, &change)
       parts.each do |part|
         there = part.details
-        part.keep(thrown: there.thrown.transform_values { |data| told(data, &change) },
-                  own: Texts.each(there.own, &change))
+        part.merge_details(thrown: there.thrown.transform_values { |data| with_texts(data, &change) },
+                           own: Texts.each(there.own, &change))
       end
       Own.where(classroom_id: @room.id).each do |own|
         own.update(content: Sequel.pg_jsonb(Texts.each(own.content.to_h, &change)))
@@ -51,7 +51,7 @@ module Records
     def parts = LessonPart.where(classroom_id: @room.id)
 
     # Of an item, its words; ways are told by invented children.
-    def told(data, &)
+    def with_texts(data, &)
       data.is_a?(Hash) ? { **data, **Texts.each(data.slice(:words, :title, :lines), &) } : data
     end
 

@@ -10,14 +10,14 @@ module Sheets
     # @param about [String] whose, and where
     # @param standing [Array<String>] where the child works, a sentence each
     # @param answers [Array<Array(String, String, String)>] day, problem, what was heard
-    # @param told [Hash{String => Array<String>}] what else is kept, by what it is
+    # @param everything_else [Hash{String => Array<String>}] what else is kept, by what it is
     # @param photos [Array<Array(String, String)>] day, and JPEG
-    def initialize(about:, standing:, answers:, told:, photos:, **sheet)
+    def initialize(about:, standing:, answers:, everything_else:, photos:, **sheet)
       super(**sheet, name: false)
       @about = about
       @standing = standing
       @answers = answers
-      @told = told
+      @everything_else = everything_else
       @photos = photos
     end
 
@@ -30,7 +30,7 @@ module Sheets
       @y += paper.small(@about, y: @y) + 6
       part("Where #{@title} works", @standing)
       answers
-      @told.each { |heading, lines| part(heading, lines) }
+      @everything_else.each { |heading, lines| part(heading, lines) }
       @photos.each { |day, jpeg| photo(day, jpeg) }
     end
 

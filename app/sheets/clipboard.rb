@@ -12,7 +12,7 @@ module Sheets
 
       def drawn_from(source, _)
         asked = source.asked
-        children = source.children.to_h { |child| [child.name, asked.map { |each| each.of(child).equation }] }
+        children = source.children.to_h { |child| [child.name, asked.map { |each| each.for_child(child).equation }] }
         { children: children, problems: asked.map(&:equation), title: source.heading }
       end
     end

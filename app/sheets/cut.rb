@@ -54,7 +54,7 @@ module Sheets
                               align: :center)
     end
 
-    def told(words, left, top, wide) = paper.words(words, x: left + 5, y: top + 5, width: wide - 10, size: size)
+    def write(words, left, top, wide) = paper.words(words, x: left + 5, y: top + 5, width: wide - 10, size: size)
 
     # Half-widths of what lies in one another in the middle of a back.
     NESTED = [8, 5, 2].freeze

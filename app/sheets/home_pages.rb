@@ -8,8 +8,8 @@ module Sheets
     def self.each_of(source) = source.homes
 
     NAMED = "For home"
-    # name: whose. told: a Rungs::Planning::AtHome.
-    Home = Struct.new(:name, :told, keyword_init: true)
+    # name: whose. advice: a Rungs::Planning::AtHome.
+    Home = Struct.new(:name, :advice, keyword_init: true)
     STRIP = "Tell us, if you like: what did your child say?"
     # Millimetres of the strip that is cut off.
     HIGH = 46
@@ -18,10 +18,10 @@ module Sheets
 
     def draw(home)
       y = paper.words("For #{home.name} and family", size: 22) + 6
-      y += paper.words(home.told.doing, y: y, size: 15, leading: 4) + 8
-      { "To play at home" => home.told.game, "Then with other numbers" => home.told.others,
+      y += paper.words(home.advice.doing, y: y, size: 15, leading: 4) + 8
+      { "To play at home" => home.advice.game, "Then with other numbers" => home.advice.others,
         "How to ask" => Rungs::Planning::AtHome::ASK }.each { |heading, words| y = part(heading, words, y) }
-      paper.small(home.told.caution, y: y, size: 11)
+      paper.small(home.advice.caution, y: y, size: 11)
       strip(home.name)
     end
 

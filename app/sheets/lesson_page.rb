@@ -11,7 +11,7 @@ module Sheets
       def needed_in?(_source) = true
 
       def drawn_from(source, _)
-        { parts: source.told, turns: source.turns, link: source.link, title: source.heading }
+        { parts: source.page_parts, turns: source.turns, link: source.link, title: source.heading }
       end
     end
 

@@ -36,7 +36,7 @@ module Sheets
       private
 
       def of_part(source, chosen)
-        items = source.items.select { |item| [nil, item.told[:number_set]].include?(chosen[:set]) }
+        items = source.items.select { |item| [nil, item.posing[:number_set]].include?(chosen[:set]) }
         { items: items, made_of: { part: source.part.id }.compact }
       end
 

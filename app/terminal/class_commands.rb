@@ -56,7 +56,7 @@ module Terminal
       members = rows.map(&:child).uniq.map { |child| member(rows, child) }
       found = Rungs::Progress::Groups.best(members, sizes: sizes, apart: pairs(members))
       operation, band = place(rows)
-      shapes = Rungs::Progress::Groups.told(found, operation: operation, band: band).map do |group|
+      shapes = Rungs::Progress::Groups.with_aims(found, operation: operation, band: band).map do |group|
         { children: group.who.map(&:child), aim: rung_id(group.aim), heading: group.heading, reason: group.reason }
       end
       tell({ groups: shapes, distance: Rungs::Progress::Groups.distance(found).round(4) }) do

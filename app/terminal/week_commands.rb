@@ -110,7 +110,7 @@ module Terminal
     end
 
     def of(day, list)
-      { date: day.date.iso8601, minutes: day.minutes, new: day.fresh&.kind&.id, parts: day.parts.map(&:to_h),
+      { date: day.date.iso8601, minutes: day.minutes, new: day.new_thing&.kind&.id, parts: day.parts.map(&:to_h),
         hear: list.turns.map { |turn| { child: turn.name, reason: turn.reason } } }
     end
 

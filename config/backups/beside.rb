@@ -18,18 +18,18 @@ class Backups
     # A child's number alone is another child's on another machine; so the key of the class stands with it.
     # @return [Array<Array(String, Integer)>] key of a class, and number of a child
     def erased
-      lines = there?(ERASED) ? File.readlines(path(ERASED), chomp: true).map(&:split) : []
+      lines = file?(ERASED) ? File.readlines(path(ERASED), chomp: true).map(&:split) : []
       lines.map { |key, id| [key, id.to_i] }
     end
 
     # @return [Hash{String => Integer}]
-    def sequences = there?(SEQUENCES) ? JSON.parse(File.read(path(SEQUENCES))) : {}
+    def sequences = file?(SEQUENCES) ? JSON.parse(File.read(path(SEQUENCES))) : {}
 
     # @param erased [Array<Array(String, Integer)>]
     # @param sequences [Hash{String => Integer}]
     def add(erased:, sequences:)
-      keep(ERASED, (self.erased | erased).sort.map { |pair| pair.join(" ") }.join("\n"))
-      keep(SEQUENCES, JSON.generate(self.sequences.merge(sequences) { |_, *both| both.max }))
+      write(ERASED, (self.erased | erased).sort.map { |pair| pair.join(" ") }.join("\n"))
+      write(SEQUENCES, JSON.generate(self.sequences.merge(sequences) { |_, *both| both.max }))
     end
 
     # @param other [Beside] of a copy that was brought here
@@ -38,9 +38,9 @@ class Backups
     private
 
     def path(name) = File.join(@folder, name)
-    def there?(name) = File.exist?(path(name))
+    def file?(name) = File.exist?(path(name))
 
-    def keep(name, text)
+    def write(name, text)
       FileUtils.mkdir_p(@folder, mode: 0o700)
       File.write(path(name), text, perm: 0o600)
     end

@@ -10,7 +10,7 @@ module Certificate
 
   # @param file [String] where it is kept, with its key
   # @param host [String] an address
-  def keep(file, host)
+  def write(file, host)
     return if File.size?(file) && OpenSSL::X509::Certificate.new(File.read(file)).not_after > Time.now + MONTH
 
     key = OpenSSL::PKey::RSA.new(2048)

@@ -71,7 +71,7 @@ class DistrictPlan
   # @yieldparam part [Part] once its own are there
   def write(below = "")
     FileUtils.mkdir_p(shared = File.join(below, secrets), mode: 0o700)
-    SHARED.each { |name, made| keep(File.join(shared, name)) { made.call } }
+    SHARED.each { |name, made| write_once(File.join(shared, name)) { made.call } }
     parts.each do |part|
       FileUtils.mkdir_p(File.join(below, part.folder), mode: 0o700)
       part.files.each { |name| File.write(File.join(below, part.file(name)), part.filled(name), perm: 0o600) }
@@ -97,5 +97,5 @@ class DistrictPlan
   private
 
   def primary = one("haproxy").address("primary")
-  def keep(file) = File.size?(file) || File.write(file, yield, perm: 0o600)
+  def write_once(file) = File.size?(file) || File.write(file, yield, perm: 0o600)
 end

@@ -76,19 +76,25 @@ class District
 
     @ports ||= Hash.new do |all, name|
       remembered = File.size?(File.join(@folder, name)) && Integer(File.read(File.join(@folder, name)))
-      all[name] = remembered && free?(remembered) ? remembered : another(all.values).tap { |port| remember(name, port) }
+      all[name] = if remembered && free?(remembered)
+                    remembered
+                  else
+                    other_port(all.values).tap do |port|
+                      remember(name, port)
+                    end
+                  end
     end
     @ports["port-#{part.name}-#{which}"]
   end
 
-  def another(taken)
+  def other_port(taken)
     port = free_port
-    taken.include?(port) || port == @port ? another(taken) : port
+    taken.include?(port) || port == @port ? other_port(taken) : port
   end
 
   def write_files
     plan.write
-    Certificate.keep(plan.one("haproxy").file("certificate.pem"), HOST)
+    Certificate.write(plan.one("haproxy").file("certificate.pem"), HOST)
     plan.parts.each { |part| FileUtils.chown_R(KEEPER, KEEPER, part.folder) if keeper(part) }
     FileUtils.chown(KEEPER, KEEPER, data) if root?
     @programs = plan.parts.to_h { |part| [part, program(part)] }

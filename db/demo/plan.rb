@@ -36,7 +36,7 @@ module Demo
                   sentences: "7 + 2 = ?\n9 - ? = 6", bring: "1 bell" }],
        ["thing", { one: "rope", many: "ropes", most: 20, drawing: "counter" }],
        ["question", { slip: "whole.start_counted", words: "Which number did you say first?" }]].each do |kind, typed|
-        Records::Own.keep(@classroom, Rungs::Own.read(kind, typed))
+        Records::Own.store(@classroom, Rungs::Own.read(kind, typed))
       end
     end
 
@@ -50,9 +50,9 @@ module Demo
     end
 
     def story
-      problem = Rungs::Problem.told("take_from.result", [13, 5])
+      problem = Rungs::Problem.from_story("take_from.result", [13, 5])
       told = Rungs::Problem::Story.write(problem, random: Random.new(11))
-      Rungs::Activity::POSED.told(problem, told.text, template: told.template.id)
+      Rungs::Activity::POSED.data_for(problem, told.text, template: told.template.id)
     end
   end
 end

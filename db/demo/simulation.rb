@@ -71,7 +71,7 @@ module Demo
       story = Rungs::Problem::Story.write(problem, random: @random, except: @stories.last(8))
       @stories << story.template.id
       at = @classroom.midnight(day) + (9 * 3600) + (part * 720)
-      told = Rungs::Activity::POSED.told(problem, story.text, template: story.template.id)
+      told = Rungs::Activity::POSED.data_for(problem, story.text, template: story.template.id)
       listen(lesson.course.tell([told], show: false, at: at), problem, week, present, at)
       lesson.associations.delete(:problems)
     end

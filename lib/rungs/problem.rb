@@ -40,7 +40,7 @@ module Rungs
     # @param situation [String]
     # @param numbers [Array<Integer>]
     # @raise [Error::NotAProblem]
-    def self.told(situation, numbers)
+    def self.from_story(situation, numbers)
       form = Situation::ALL.fetch(situation)
       given = form.givens.zip(numbers).to_h
       unless numbers.size == given.size && numbers.all?(Integer)
@@ -61,8 +61,8 @@ module Rungs
     end
     private_class_method :check_told
 
-    # @return [Array<Integer>] the numbers its situation gives, as Problem.told takes them
-    def told
+    # @return [Array<Integer>] the numbers its situation gives, as Problem.from_story takes them
+    def story_numbers
       numbers = { "W" => whole, "F" => first, "S" => second, "T" => parts[2] }
       situation.givens.map { |letter| numbers.fetch(letter) }
     end

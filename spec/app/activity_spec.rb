@@ -15,7 +15,7 @@ RSpec.describe Records::ItemOnBoard do
     lesson.course.go(part)
     forward = []
     forward << [board(part).index, board(part).place]
-    while (there = board(part).beside(1))
+    while (there = board(part).neighbour(1))
       lesson.change_board { |state, _| described_class.new(state, part.items).after("step", there.join(".")) }
       forward << there
     end
@@ -23,7 +23,7 @@ RSpec.describe Records::ItemOnBoard do
     expect(forward.last(2)).to eq([[part.items.size - 1, 4], [part.items.size, 0]])
     lesson.change_board { |state, _| described_class.new(state, part.items).after("step", "99.99") }
     expect([board(part).index, board(part).place]).to eq(forward.last)
-    expect(board(part).beside(-1)).to eq(forward[-2])
+    expect(board(part).neighbour(-1)).to eq(forward[-2])
     expect(part.problems_dataset.select_order_map(:item)).to eq([*0...part.items.size])
   end
 
@@ -99,7 +99,7 @@ RSpec.describe Records::ItemOnBoard do
                     client_key: SecureRandom.uuid, happened_at: Time.now)
     sum = part.items.item(0).answer
     offered = part.items.offered
-    offered.keep(0, "#{sum - 1} + 1", child: room.children[1])
+    offered.add(0, "#{sum - 1} + 1", child: room.children[1])
     expect([offered.asked(0), offered.asked(1)]).to eq([[room.children[0].name, room.children[1].name], []])
   end
 
@@ -127,7 +127,7 @@ RSpec.describe Records::ItemOnBoard do
     part = plan("twins")
     items = part.items
     Records::LessonPart.where(id: part.id).delete
-    expect([items.posed(0), items.offered.of(0), items.offered.asked(0)]).to eq([nil, [], []])
+    expect([items.posed(0), items.offered.on_item(0), items.offered.asked(0)]).to eq([nil, [], []])
   end
 
   it "leaves the board going where the part is taken out" do

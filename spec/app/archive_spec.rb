@@ -33,14 +33,14 @@ RSpec.describe Exchange::Archive do
     end
     record = Records::Observation.where(child_id: ada.id).first
     recorder.undo(record.first_key, client_key: SecureRandom.uuid) if recorder.respond_to?(:undo)
-    Records::Photo.keep(record, "\xFF\xD8\xFFjpeg".b, client_key: SecureRandom.uuid)
+    Records::Photo.attach(record, "\xFF\xD8\xFFjpeg".b, client_key: SecureRandom.uuid)
     lesson = posed[0].lesson
     lesson.update(listening: Sequel.pg_jsonb([{ "child" => ada.id, "reason" => "x" }]))
     lesson.keep_groups([room.children.first(2), room.children.last(1)])
     room.keep_apart([ada.id, room.children.last.id].sort)
     lesson.course.plan("by_heart", details: { "for" => [ada.id], "note" => "x" })
-    posed[0].part.keep(sets: [{ level: "easier", children: [ada.id] }])
-    posed[0].part.items.offered.keep(posed[0].item, "9 + 5", child: ada)
+    posed[0].part.merge_details(sets: [{ level: "easier", children: [ada.id] }])
+    posed[0].part.items.offered.add(posed[0].item, "9 + 5", child: ada)
     Records::Week.new(room, room.today).aim("I can count.", band: "to10", operation: "add")
     room.note_absence(ada, room.today, away: true)
     lesson.put_on_board(posed[1])

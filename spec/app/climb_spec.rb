@@ -42,7 +42,7 @@ RSpec.describe "Looking at what was heard" do
   end
 
   it "poses what tells likely slips apart as it was told: a story as one, a bare equation as one" do
-    bare = Rungs::Activity::POSED.told(Rungs::Problem::Equation.parse("9 + 5 = □").to_problem, "")
+    bare = Rungs::Activity::POSED.data_for(Rungs::Problem::Equation.parse("9 + 5 = □").to_problem, "")
     [pose(room, [9, 5]), room.start_lesson(room.today).course.tell([bare])].each do |posed|
       heard = recorder.record(child: ada, problem: posed, code: "count_on", answer: 13, happened_at: Time.now,
                               client_key: SecureRandom.uuid)

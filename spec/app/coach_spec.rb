@@ -215,7 +215,7 @@ RSpec.describe "A coach" do
 
     it "tells a pause from a second and a half on, and else what the hands do" do
       told = [1.4, 1.5, 3.0].map do |pause|
-        Pages::Ear::ClipPage::Frame.new(words: "9", pause: pause, picture: nil, hands: "a finger up").told
+        Pages::Ear::ClipPage::Frame.new(words: "9", pause: pause, picture: nil, hands: "a finger up").pause_in_words
       end
       expect(told).to eq(["A finger up", "After 1.5 s, a finger up", "After 3.0 s, a finger up"])
     end

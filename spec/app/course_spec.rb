@@ -30,15 +30,15 @@ RSpec.describe Records::Course do
   it "goes on, back and over parts, one going on at a time, and keeps when each ran" do
     course.plan_usual
     course.go(course.parts[0])
-    course.go(course.beside(1))
+    course.go(course.neighbour(1))
     expect(course.current.kind).to eq("story_time")
-    course.go(course.beside(-1))
+    course.go(course.neighbour(-1))
     course.skip
     expect([course.current.kind, course.parts[0].skipped]).to eq(["story_time", true])
     expect(course.parts[0].runs.size).to eq(2)
     expect(DB[:part_runs].where(part_id: course.parts.map(&:id), ended_at: nil).count).to eq(1)
     course.go(course.parts[3])
-    expect(course.beside(1)).to be_nil
+    expect(course.neighbour(1)).to be_nil
     course.leave
     expect(course.left.map(&:kind)).to eq(["whose_way"])
   end
@@ -56,8 +56,8 @@ RSpec.describe Records::Course do
   it "poses the stories made ready once, each number set its own, and comes back to the middle one" do
     part = course.plan("story_time")
     sets = [[2, 3, "easier"], [9, 5, "middle"], [14, 3, "harder"]].map do |one, two, set|
-      problem = Rungs::Problem.told("add_to.result", [one, two])
-      Rungs::Activity::POSED.told(problem, "#{one} and #{two}", number_set: set)
+      problem = Rungs::Problem.from_story("add_to.result", [one, two])
+      Rungs::Activity::POSED.data_for(problem, "#{one} and #{two}", number_set: set)
     end
     part.items.add(sets)
     expect([part.items.size, part.items.outline]).to eq([3, "9 and 5"])
@@ -74,8 +74,8 @@ RSpec.describe Records::Course do
     sets = [{ level: "easier", children: [easier.id] }, { level: "harder", children: [harder.id] }]
     part = course.plan("story_time", details: { "sets" => sets, "count" => 0 })
     part.items.add([[2, 3, "easier"], [9, 5, "middle"], [29, 5, "harder"]].map do |one, two, set|
-      problem = Rungs::Problem.told("add_to.result", [one, two])
-      Rungs::Activity::POSED.told(problem, "#{one} and #{two}", number_set: set)
+      problem = Rungs::Problem.from_story("add_to.result", [one, two])
+      Rungs::Activity::POSED.data_for(problem, "#{one} and #{two}", number_set: set)
     end)
     course.go(course.part(part.id))
     posed = lesson.problem(lesson.refresh.board.problem)
@@ -106,8 +106,8 @@ RSpec.describe Records::Course do
   it "stops for today and goes on tomorrow with what was left, the story cut short first" do
     course.plan_usual
     course.go(course.parts[0])
-    course.go(course.beside(1))
-    course.tell([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "9 and 5")])
+    course.go(course.neighbour(1))
+    course.tell([Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [9, 5]), "9 and 5")])
     lesson.finish
     tomorrow = room.start_lesson(room.today + 1)
     expect(room.unfinished(room.today + 1).id).to eq(lesson.id)
@@ -120,7 +120,7 @@ RSpec.describe Records::Course do
   end
 
   it "puts a problem posed on the spot into the story going on, or makes a part for it" do
-    told = ->(numbers) { Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", numbers), numbers.to_s) }
+    told = ->(numbers) { Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", numbers), numbers.to_s) }
     course.tell([told.call([2, 3])])
     expect([kinds, course.current.kind]).to eq([["story_time"], "story_time"])
     course.go(course.plan("quick_look"))
@@ -136,7 +136,7 @@ RSpec.describe Records::Course do
   it "never puts a problem for one child into a story that is only planned" do
     planned = course.plan("story_time")
     proposed = planned.items.item(0).ask
-    told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [2, 3]), "2 and 3?")
+    told = Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [2, 3]), "2 and 3?")
     posed = course.tell([told], show: false)
     again = course.tell([told], show: false)
     expect(Records::LessonPart[planned.id].items.item(0).ask).to eq(proposed)
@@ -145,7 +145,7 @@ RSpec.describe Records::Course do
   end
 
   it "comes back to what was posed to all, not to what one child was asked" do
-    told = ->(numbers) { Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", numbers), numbers.to_s) }
+    told = ->(numbers) { Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", numbers), numbers.to_s) }
     course.tell([told.call([4, 3])])
     course.tell([told.call([5, 3])])
     course.tell([told.call([6, 3])], show: false)
@@ -156,7 +156,7 @@ RSpec.describe Records::Course do
   end
 
   it "puts what a teacher tells in the place of what was proposed, and after what was told before" do
-    told = ->(first) { Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [first, 3]), "#{first} and 3") }
+    told = ->(first) { Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [first, 3]), "#{first} and 3") }
     part = course.plan("story_time")
     expect(part.items.size).to be_positive
     expect([4, 5].map { |first| part.items.add([told.call(first)]) }).to eq([0, 1])
@@ -187,8 +187,8 @@ RSpec.describe Pages::Plan::NumberSets do
     end
   end
 
-  let(:template) { Rungs::Problem::Template::ALL.find { |each| each.suits?(Rungs::Problem.told("add_to.result", [9, 5])) } }
-  let(:told) { Rungs::Problem::Story.new(Rungs::Problem.told("add_to.result", [9, 5]), template: template, names: %w[Ada Bo]).text }
+  let(:template) { Rungs::Problem::Template::ALL.find { |each| each.suits?(Rungs::Problem.from_story("add_to.result", [9, 5])) } }
+  let(:told) { Rungs::Problem::Story.new(Rungs::Problem.from_story("add_to.result", [9, 5]), template: template, names: %w[Ada Bo]).text }
 
   it "tells one story with each set's own numbers, also where the words were changed by hand" do
     wanted = [%w[easier 3 2], %w[middle 9 5], %w[harder 14 3]]

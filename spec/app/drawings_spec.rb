@@ -23,7 +23,7 @@ RSpec.describe Drawings::Picture do
   end
 
   it "draws the way of what moved through each of its points" do
-    problem = Rungs::Problem.told("add_to.result", [9, 5])
+    problem = Rungs::Problem.from_story("add_to.result", [9, 5])
     scenes = problem.paths.flat_map { |path| Rungs::Picture::Frame.act(path, problem) }
     moved = scenes.find { |scene| scene.marks.any? { |mark| mark.from && mark.points } }
     ways = moved.marks.select { |mark| mark.from && mark.points }

@@ -18,19 +18,21 @@ RSpec.describe Records::Erasing do
     [child, other].each do |each|
       record = recorder.record(child: each, problem: posed, code: "count_on", client_key: SecureRandom.uuid,
                                happened_at: Time.now, answer: 13)
-      Records::Photo.keep(record, "jpeg", client_key: SecureRandom.uuid)
+      Records::Photo.attach(record, "jpeg", client_key: SecureRandom.uuid)
     end
     lesson = posed.lesson
     lesson.update(listening: Sequel.pg_jsonb([{ "child" => child.id, "reason" => "x" }]))
     lesson.keep_groups([[child, other]])
     room.keep_apart([child.id, other.id].sort)
-    told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [3, 2]), "#{name} and Bo find 3 and 2.")
+    told = Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [3, 2]),
+                                           "#{name} and Bo find 3 and 2.")
     lesson.course.plan("story_time").items.add([told])
     lesson.course.plan("by_heart", details: { "for" => [child.id, other.id], "note" => "For #{name}, Bo" })
     lesson.course.plan("twins", details: { "why" => "Start counted: #{name} and Bo.", "slip" => "start_counted" })
-    posed.part.keep(sets: [{ level: "easier", children: [child.id] }, { level: "middle", children: [other.id] }])
-    posed.part.items.offered.keep(posed.item, "9 + 5", child: child)
-    posed.part.items.offered.keep(posed.item, "9 + 5", child: other)
+    posed.part.merge_details(sets: [{ level: "easier", children: [child.id] },
+                                    { level: "middle", children: [other.id] }])
+    posed.part.items.offered.add(posed.item, "9 + 5", child: child)
+    posed.part.items.offered.add(posed.item, "9 + 5", child: other)
     fill_beside
     sign_in teacher[0]
     get "/notes/#{room.id}/#{child.id}"

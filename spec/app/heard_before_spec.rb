@@ -29,8 +29,8 @@ RSpec.describe Records::HeardBefore do
     situation = %w[add_to.result take_from.result add_to.change].sample(random: random)
     band = %w[to5 to10 to10 teens bridge].sample(random: random)
     problem = Rungs::Problem::Pool.new(situation: situation, band: band).problems.sample(random: random)
-    room.start_lesson(room.today(at)).course.tell([Rungs::Activity::POSED.told(problem, "A story.")], show: false,
-                                                                                                      at: at)
+    room.start_lesson(room.today(at)).course.tell([Rungs::Activity::POSED.data_for(problem, "A story.")], show: false,
+                                                                                                          at: at)
   end
 
   def all(room, operation, day)

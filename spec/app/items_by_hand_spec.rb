@@ -68,7 +68,9 @@ RSpec.describe "Numbers that a teacher changes" do
   end
 
   it "have room for sixty, and no more" do
-    part.keep(count: 59, thrown: Array.new(59) { |at| [at, { first: at % 9, second: 1, thing: "shell" }] }.to_h)
+    part.merge_details(count: 59, thrown: Array.new(59) do |at|
+      [at, { first: at % 9, second: 1, thing: "shell" }]
+    end.to_h)
     Records::ItemsByHand.new(now).add([2, 2])
     expect { Records::ItemsByHand.new(now).add([2, 3]) }.to raise_error(Rungs::Error::TooMany, /room for 60/)
   end
@@ -127,7 +129,7 @@ RSpec.describe "Numbers that a teacher changes" do
 
   it "keep their ways where they have no problem" do
     looks = lesson.course.plan("quick_look", details: { options: {}, seed: 2, count: 3 })
-    looks.items.offered.keep(1, looks.items.item(1).answer.to_s)
+    looks.items.offered.add(1, looks.items.item(1).answer.to_s)
     Records::ItemsByHand.new(Records::LessonPart[looks.id]).shift(1, 1)
     expect(DB[:ways].where(part_id: looks.id).select_map(:item)).to eq([2])
   end
@@ -138,8 +140,8 @@ RSpec.describe "Numbers that a teacher changes" do
     Records::Proposal.new(week, room.today).fill
     changed = week.parts_on(room.today + 1).find { |each| each.items.kind.hand(each.items.all_data.first).any? }
     Records::ItemsByHand.new(changed).take_out(0) if changed.items.size > 1
-    changed.keep(by_hand: [0])
-    Records::Proposal.new(Records::Week.new(room, week.monday), room.today).another
+    changed.merge_details(by_hand: [0])
+    Records::Proposal.new(Records::Week.new(room, week.monday), room.today).propose_another
     expect(Records::LessonPart[changed.id].removed_at).to be_nil
   end
 end

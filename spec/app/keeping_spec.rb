@@ -192,7 +192,7 @@ RSpec.describe "Records" do
 
   it "lets a class end: told on Today, closed to recording, and after four weeks without names and photos" do
     Timecop.freeze(Time.utc(2026, 9, 7, 10)) do
-      hear.then { |record| Records::Photo.keep(record, "\xFF\xD8\xFF".b, client_key: SecureRandom.uuid) }
+      hear.then { |record| Records::Photo.attach(record, "\xFF\xD8\xFF".b, client_key: SecureRandom.uuid) }
       room.problems_dataset.first.update(story: "Ada has 9 shells.")
       send_form "#{path}/end", ends_on: "2027-07-09"
     end

@@ -55,7 +55,7 @@ RSpec.describe Printing::ForNextTeacher do
   it "tells a slip that came twice with how often, none that came once, and asks the teacher's own question" do
     2.times { |back| hear("Ada", [9, 5 - back], "count_on", back: back + 1, answer: 13 - back) }
     hear("Bo", [9, 5], "count_on", back: 1, answer: 13)
-    Records::Own.keep(room, Rungs::Own.read("question", "slip" => "whole.start_counted", "words" => "Where from?"))
+    Records::Own.store(room, Rungs::Own.read("question", "slip" => "whole.start_counted", "words" => "Where from?"))
     told = pages
     expect(told["Ada"]["To look out for"].first).to match(/\A.+ \(2 times\)\. Ask: “Where from\?”\z/)
     expect(told["Bo"]["To look out for"]).to eq([])

@@ -110,7 +110,7 @@ RSpec.describe "What a teacher writes" do
     part.lesson.course.leave
     row = Records::Term.new(room, room.today - 1, room.today).rows.find { |each| each.title == "Clap it" }
     expect([row.times, row.planned]).to eq([1, 6])
-    told = Printing::LessonPapers.new(room.lesson_on(room.today)).told.last
+    told = Printing::LessonPapers.new(room.lesson_on(room.today)).page_parts.last
     expect([told.title, told.materials, told.cautions])
       .to eq(["Clap it", ["12 clappers for the class", "the big drum"], ["Gently."]])
     send_form "/week/#{room.id}/shelf", thing: "a pony", there: "1"
@@ -189,7 +189,7 @@ RSpec.describe "What a teacher writes" do
 
   it "asks its own question where a slip is shown, one a slip" do
     slip = Rungs::Slip::ALL.find { |each| each.key == "whole.start_counted" }
-    problem = Rungs::Problem.told("add_to.result", [9, 5])
+    problem = Rungs::Problem.from_story("add_to.result", [9, 5])
     expect(room.asks(slip, problem)).to eq(slip.ask(problem))
     %w[First? Second?].each do |words|
       send_form "/own/#{room.id}/words", kind: "question", slip: slip.key, words: words, do: "keep"
@@ -197,7 +197,7 @@ RSpec.describe "What a teacher writes" do
     fresh = Records::Classroom[room.id]
     expect([fresh.asks(slip, problem), Records::Own.of(room, "question").size]).to eq(["Second?", 1])
     other = Rungs::Slip::ALL.find { |each| each.key == "part.start_counted" }
-    taking = Rungs::Problem.told("take_from.result", [9, 5])
+    taking = Rungs::Problem.from_story("take_from.result", [9, 5])
     expect(fresh.asks(other, taking)).to eq(other.ask(taking))
   end
 

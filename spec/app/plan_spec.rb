@@ -13,7 +13,7 @@ RSpec.describe "Posing" do
   it "writes a story with the numbers asked for, in the band asked for" do
     %w[to5 to10 bridge].product(%w[add_to.result take_from.result together.total]).each do |band, situation|
       get "/plan/#{room.id}", band: band, situation: situation
-      problem = Rungs::Problem.told(situation, numbers)
+      problem = Rungs::Problem.from_story(situation, numbers)
       expect(problem.band).to eq(band)
     end
   end
@@ -156,7 +156,7 @@ RSpec.describe "One story with several sets of numbers" do
       body[%r{Worth sharing:</strong>\s*([^.]+)\.}, 1].to_s.split(" and ")
     end
     expect(worth.call).to eq([ada, bo].map(&:name))
-    Records::Way.keep({ classroom_id: room.id, problem_id: pose(room).id }, "4 + 9 = 13", child: ada)
+    Records::Way.offer({ classroom_id: room.id, problem_id: pose(room).id }, "4 + 9 = 13", child: ada)
     DB[:way_givers].update(given_at: Time.now - 86_400)
     expect(worth.call).to eq([bo, ada].map(&:name))
   end
@@ -172,7 +172,7 @@ RSpec.describe "One story with several sets of numbers" do
     own = [first, middle, last].map { |child| posed.part.refresh.items.own(posed.item - 1, child) }
     expect(own.map { |item| item - posed.item }).to eq([-2, -1, 0])
     asked = Printing::LessonPapers.new(room.lesson_on(room.today)).asked
-    expect(asked.last(1).map { |each| [first, middle, last].map { |child| each.of(child).equation } })
+    expect(asked.last(1).map { |each| [first, middle, last].map { |child| each.for_child(child).equation } })
       .to eq([["2 + 1 = □", "6 + 3 = □", "16 + 3 = □"]])
     cells = Nokogiri::HTML5(get("/sheets/#{room.id}/enter").body).css(".enter-cell")
     expect(cells.map { |cell| cell["data-equation"] }).to include("2 + 1 = □", "6 + 3 = □", "16 + 3 = □")

@@ -10,7 +10,7 @@ RSpec.describe Records::Week do
 
   it "a story for all has no sets of numbers; one with two has" do
     set = Struct.new(:level, :names)
-    part = Struct.new(:told, :items, :sets, :options, :seed, :reason, :role, :range, :slip)
+    part = Struct.new(:fixed, :items, :sets, :options, :seed, :reason, :role, :range, :slip)
     proposal = Records::Proposal.new(described_class.new(room, Rungs::SchoolDays.monday(room.today)), room.today)
     kept = lambda do |sets|
       items = sets.map { |each| { number_set: each.level } }

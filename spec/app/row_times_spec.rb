@@ -30,14 +30,14 @@ RSpec.describe "The time of a row" do
     lesson = room.lesson_on(room.today)
     lesson.course.go(lesson.course.parts.first)
     posed = pose(room)
-    Records::Way.keep({ classroom_id: room.id, problem_id: posed.id }, "10 and 4", child: room.children.first)
+    Records::Way.offer({ classroom_id: room.id, problem_id: posed.id }, "10 and 4", child: room.children.first)
     show_and_hide(room, posed)
   end
 
   # What is open to see on a board, and a note that a family gets; what a keeper's own hand may leave out.
   def show_and_hide(room, posed)
     posed.lesson.change_board { |state| state.with(problem: posed.id, show: "shown") }
-    Records::FamilyNote.keep(room.children.first, { now: "reads" })
+    Records::FamilyNote.store(room.children.first, { now: "reads" })
     Records::Audit.note("exported", account_id: nil, classroom: room)
   end
 

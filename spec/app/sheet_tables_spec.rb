@@ -69,7 +69,7 @@ RSpec.describe "The sheets’ tables" do
              note.new(title: "Bo, 24 November", parts: { now: "begins", home: "Count.", caution: " " }, picture: nil)]
     homes = [%w[add to10], %w[subtract to5]].map do |operation, range|
       aim = Rungs::Planning::Aim.new(operation: operation, range: range, rung: 2)
-      Sheets::HomePages::Home.new(name: range, told: Rungs::Planning::AtHome.new(aim: aim, range: range, seed: 3))
+      Sheets::HomePages::Home.new(name: range, advice: Rungs::Planning::AtHome.new(aim: aim, range: range, seed: 3))
     end
     [Sheets::NotePages.new(each: notes, where: "Room 4", title: "For families"),
      Sheets::HomePages.new(each: homes, title: "For home", paper: "letter")]
@@ -96,7 +96,7 @@ RSpec.describe "The sheets’ tables" do
   def child
     Sheets::ChildRecord.new(title: "Ada", about: "Room 4", standing: ["Adding: counts on.", "Taking away: not heard."],
                             answers: [["1 Nov", "9 + 5 = □", "count on"], ["2 Nov", "8 + 4 = □", "make ten"]],
-                            told: { "Notes" => ["One.", "Two."], "Photos" => [] }, photos: [])
+                            everything_else: { "Notes" => ["One.", "Two."], "Photos" => [] }, photos: [])
   end
 
   def lesson

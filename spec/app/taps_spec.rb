@@ -141,7 +141,8 @@ RSpec.describe "What was tapped is kept right" do
 
     # Everybody counts on or makes ten, so that two ways of this day can be shared.
     def hear_ways(lesson)
-      asked = lesson.course.tell([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [9, 5]), "")])
+      asked = lesson.course.tell([Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [9, 5]),
+                                                                  "")])
       room.children.zip(%w[count_on make_ten count_all part_whole count_on]) do |each, code|
         Records::Recorder.new(room, teacher[0]).record(child: each, problem: asked, code: code, happened_at: Time.now,
                                                        client_key: SecureRandom.uuid)

@@ -58,7 +58,7 @@ RSpec.describe "The week" do
     copies = [part.refresh, week.parts_on(monday + 4).first]
     expect(copies.map { |each| each.details.options }.uniq.size).to eq(1)
     expect(copies.map { |each| each.details.seed }.uniq.size).to eq(2)
-    part.keep("thrown" => { "0" => { "half" => 4 } })
+    part.merge_details("thrown" => { "0" => { "half" => 4 } })
     send_form "#{path}/day", from: monday, day: monday + 3, place: monday + 2, do: "copy"
     expect(week.parts_on(monday + 2).first.details.seed).to eq(part.details.seed)
     week.empty(monday + 2)
@@ -268,7 +268,7 @@ RSpec.describe "The week" do
     before.aim("", band: "to10", operation: "add")
     hear_everybody(room, teacher[0])
     part = room.lesson_for(room.today).course.plan("story_time", details: { "role" => "check", "count" => 0 })
-    told = Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [6, 3]), "6 and 3")
+    told = Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [6, 3]), "6 and 3")
     part.items.add([told])
     posed = part.items.posed(0)
     recorder = Records::Recorder.new(room, teacher[0])
@@ -287,7 +287,7 @@ RSpec.describe "The week" do
     before.aim("", band: "to10", operation: "add")
     DB[:weeks].where(classroom_id: room.id).update(rung: 2)
     part = room.lesson_for(room.today).course.plan("story_time", details: { "role" => "check", "count" => 0 })
-    part.items.add([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [6, 3]), "6 and 3")])
+    part.items.add([Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [6, 3]), "6 and 3")])
     recorder = Records::Recorder.new(room, teacher[0])
     room.children.each_with_index do |child, index|
       recorder.record(child: child, problem: part.items.posed(0), code: index.zero? ? "count_all" : "count_on",
@@ -344,7 +344,7 @@ RSpec.describe "The week" do
   it "tells the teacher of an invented child where a part brings out a slip" do
     course = room.start_lesson(room.today).course
     part = course.plan("story_time", details: { "slip" => "start_counted", "why" => "Ada and Bo", "count" => 0 })
-    part.items.add([Rungs::Activity::POSED.told(Rungs::Problem.told("add_to.result", [6, 3]), "6 and 3")])
+    part.items.add([Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [6, 3]), "6 and 3")])
     course.go(course.part(part.id))
     body = squeezed(get("/conduct/#{room.id}"))
     expect(body).to match(/says that 6 \+ 3 is 8\. What may \w+ have done\?.*Ada and Bo/)

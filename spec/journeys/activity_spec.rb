@@ -152,8 +152,8 @@ RSpec.describe "An activity", type: :feature do
     page.current_window.resize_to(820, 1180)
     course = room.start_lesson(room.today).course
     %w[quick_look hidden_beads].each { |kind| course.plan(kind, details: { "seed" => 7 }) }
-    story = Rungs::Activity::POSED.told(Rungs::Problem.told("take_from.result", [13, 5]),
-                                        "13 sail, 5 come in. How many?")
+    story = Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("take_from.result", [13, 5]),
+                                            "13 sail, 5 come in. How many?")
     course.plan("story_time").items.add([story])
     course.plan("whose_way")
     visit "/today/#{room.id}"

@@ -33,7 +33,7 @@ RSpec.describe "One entry more" do
                                               unknown: :whole, form: "F + S = □")
     situations = Rungs::Problem::Situation::ALL.with(situation)
     stub_const("Rungs::Problem::Situation::ALL", situations)
-    told = Rungs::Problem.told("add_to.twice", [4, 4])
+    told = Rungs::Problem.from_story("add_to.twice", [4, 4])
     expect([told.to_s, told.answer, told.operation,
             told.situation.number_names]).to eq(["4 + 4 = □", 8, "add", ["at first", "arrive"]])
   end
@@ -63,9 +63,9 @@ RSpec.describe "One entry more" do
              "stories" => [{ "tells" => "add_to.result", "words" => words }] }
     template = Rungs::Problem::Template.new("nest", 0, data["stories"].first, data)
     stories = Rungs::Problem::Template::ALL.with(template)
-    text = Rungs::Problem::Story.new(Rungs::Problem.told("add_to.result", [1, 2]),
+    text = Rungs::Problem::Story.new(Rungs::Problem.from_story("add_to.result", [1, 2]),
                                      template: stories.fetch(template.id), names: %w[Ada Bo]).text
     expect(text).to eq("Ada finds 1 egg. Ada finds 2 more. How many eggs does Ada have?")
-    expect(template.suits?(Rungs::Problem.told("add_to.result", [9, 9]))).to be(false)
+    expect(template.suits?(Rungs::Problem.from_story("add_to.result", [9, 9]))).to be(false)
   end
 end

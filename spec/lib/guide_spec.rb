@@ -34,8 +34,8 @@ RSpec.describe "The guide" do
 
   def told?(move, rung, title, example, work)
     asked = if example.start_with?("compare")
-              Rungs::Problem.told("compare.difference.more",
-                                  example.scan(/\d+/).map(&:to_i))
+              Rungs::Problem.from_story("compare.difference.more",
+                                        example.scan(/\d+/).map(&:to_i))
             else
               problem(example)
             end

@@ -130,7 +130,7 @@ RSpec.describe Rungs::Own do
           expect(Rungs::Problem::Story.missing_numbers(story.text, story.problem)).to eq([])
           expect(story.text).not_to match(/@|\{|\bmore than 1\b|\b1 pebbles|(?<!\d)1 are/)
           expect(alone[story.template.id].things).to eq(%w[shell shell shell])
-          expect(story.told).to eq(template: story.template.id, things: %w[shell shell shell])
+          expect(story.template_and_things).to eq(template: story.template.id, things: %w[shell shell shell])
         end
       end
     end
@@ -173,7 +173,7 @@ RSpec.describe Rungs::Own do
   end
 
   it "tells the usual stories as before where nothing is of one's own" do
-    problem = Rungs::Problem.told("add_to.result", [3, 4])
+    problem = Rungs::Problem.from_story("add_to.result", [3, 4])
     stories = [Rungs::Own::Book.new, Rungs::Problem::Book::USUAL].map do |book|
       Array.new(20) { |seed| Rungs::Problem::Story.write(problem, random: Random.new(seed), book: book).text }
     end

@@ -4,7 +4,8 @@ require "spec_helper"
 
 RSpec.describe Rungs::Planning::Stories do
   def stories(told, operation: "add", year: "first", **more)
-    described_class.new(operation: operation, year: year, told: Hash.new(0).merge(told), other_range: "to10", **more)
+    described_class.new(operation: operation, year: year, times_told: Hash.new(0).merge(told), other_range: "to10",
+                        **more)
   end
 
   it "tells an earlier situation third from the second week on, and one of the other operation fourth" do
@@ -170,12 +171,12 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   it "brings one new thing a day at most, none on the day after and none on the last", :deep do
     some(aimed.each_slice(2).map(&:last), 4).each do |range, operation, rung|
       days = week(aim(operation, range, rung)).days
-      expect(days.map { |day| day.parts.count(&:fresh) }.max).to be <= 1
-      expect(days.each_cons(2).none? { |one, other| one.fresh && other.fresh }).to be(true)
-      expect(days.last.fresh).to be_nil
+      expect(days.map { |day| day.parts.count(&:new_thing) }.max).to be <= 1
+      expect(days.each_cons(2).none? { |one, other| one.new_thing && other.new_thing }).to be(true)
+      expect(days.last.new_thing).to be_nil
     end
-    expect(week(aim("add", "to10", 3), met: everything).days.filter_map(&:fresh)).to eq([])
-    expect(week(aim("add", "to10", 3)).days.first.fresh.fresh.first).to eq("activity")
+    expect(week(aim("add", "to10", 3), met: everything).days.filter_map(&:new_thing)).to eq([])
+    expect(week(aim("add", "to10", 3)).days.first.new_thing.new_thing.first).to eq("activity")
   end
 
   it "keeps one focus for two or three days", :deep do
@@ -216,7 +217,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   it "repeats no item of late while there are others" do
     goal = aim("add", "to100", 3)
     first = week(goal).days.first.parts.flat_map { |part| part.items.map { |data| [part.kind.id, data] } }
-    again = week(goal, recent: first).days.flat_map(&:parts).reject(&:told)
+    again = week(goal, recent: first).days.flat_map(&:parts).reject(&:fixed)
     expect(again.flat_map { |part| part.items.map { |data| [part.kind.id, data] } } & first).to eq([])
   end
 
@@ -230,7 +231,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     expect(sets[2].problem.whole - sets[1].problem.whole).to eq(20)
     stories = week(aim("add", "bridge", 4), class_of).days.flat_map(&:parts).select { |part| part.role == :story }
     own, other = stories.partition { |part| Rungs::Problem::Situation::ALL.fetch(part.options["situation"]).operation == "add" }
-    kept = own.map { |part| [part.told, part.items.map { |data| data[:number_set] }.uniq.size] }
+    kept = own.map { |part| [part.fixed, part.items.map { |data| data[:number_set] }.uniq.size] }
     expect([kept.uniq, other.map(&:sets)]).to eq([[[true, 3]], [[]]])
   end
 
@@ -272,8 +273,8 @@ RSpec.describe Rungs::Planning::ProposedWeek do
       proposed = week(class_of.aim(class_of.range), class_of, seed: seed, met: met, slips: slips)
       days, told = proposed.days, "class #{seed}"
       expect(days.map { |day| day.minutes.between?(22, 28) }).to all(be(true)), told
-      expect(days.map { |day| day.parts.count(&:fresh) }.max).to be <= (kind == :unheard ? 0 : 1), told
-      expect(days.last.fresh).to be_nil, told
+      expect(days.map { |day| day.parts.count(&:new_thing) }.max).to be <= (kind == :unheard ? 0 : 1), told
+      expect(days.last.new_thing).to be_nil, told
       expect(proposed.check.nil?).to be(class_of.unheard?), told
       stories = days.flat_map(&:parts).select { |part| part.role == :story && part.sets.to_a.any? }
       expect(stories.map { |part| part.sets.flat_map(&:names).sort }).to all(eq(children)), told
@@ -291,10 +292,10 @@ RSpec.describe Rungs::Planning::ProposedWeek do
         days = Rungs::SchoolDays.from(monday + (7 * count), 5)
         late = parts.last(60).flat_map { |part| part.items.map { |data| [part.kind.id, data] } }
         proposed = described_class.new(days: days, aim: goal, seed: count, standing: class_of, met: met.dup,
-                                       told: told.dup, recent: late)
+                                       times_told: told.dup, recent: late)
         proposed.days.each { |day| day.parts.each { |part| parts << remember(day.date, part, met, told) } }
       end
-      fresh, stories = parts.filter_map(&:fresh), parts.select { |part| part.role == :story }
+      fresh, stories = parts.filter_map(&:new_thing), parts.select { |part| part.role == :story }
       expect(fresh).to eq(fresh.uniq), goal.to_h.inspect
       expect(stories.map { |part| part.options["situation"] }.tally.values.max).to be <= stories.size / 2
       expect(told.size).to be >= 3
@@ -325,7 +326,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
   it "gets to know a class that was not heard: nothing new, no check, adding and then taking away, four beside" do
     unheard = standing(("a".."j").to_h { |name| [name, {}] })
     known = week(aim("add", "bridge", 4), unheard)
-    expect([known.check, known.days.filter_map(&:fresh)]).to eq([nil, []])
+    expect([known.check, known.days.filter_map(&:new_thing)]).to eq([nil, []])
     stories = known.days.map { |day| day.parts.find { |part| part.role == :focus } }
     expect(stories.map { |part| place(part.range) }.max).to be <= place("to10")
     expect(known.outlook.check_ins.values.map(&:size)).to eq([4, 4, 2])
@@ -343,7 +344,7 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     slip = Rungs::Planning::SharedSlip.new(id: "start_counted", names: %w[Ada Bo Cleo])
     settings = { names: -> { Rungs::Problem::Story::NAMES.first(5) } }
     part = week(aim("add", "bridge", 4), slips: [slip], settings: settings).days[1].parts.find(&:slip)
-    expect([part.kind.id, part.told, part.options["form"]]).to eq(["whose_way", true, "one_slipped"])
+    expect([part.kind.id, part.fixed, part.options["form"]]).to eq(["whose_way", true, "one_slipped"])
     ways = part.items.map { |data| data[:ways] }
     expect(ways.map { |_, wrong| wrong[:slip] }.uniq).to eq(["start_counted"])
     expect(ways.flatten.map { |way| way[:child] } & settings[:names].call).to eq([])
@@ -403,9 +404,9 @@ RSpec.describe Rungs::Planning::ProposedWeek do
 
   it "proposes last what needs things that are not there" do
     goal = aim("add", "to10", 3)
-    first = week(goal).days.first.fresh.kind
+    first = week(goal).days.first.new_thing.kind
     things = Rungs::Activity::ALL.flat_map { |kind| kind.materials.map(&:thing) }.uniq
-    others = week(goal, has: things - first.materials.map(&:thing)).days.filter_map(&:fresh).map(&:kind)
+    others = week(goal, has: things - first.materials.map(&:thing)).days.filter_map(&:new_thing).map(&:kind)
     expect(others).not_to include(first)
   end
 end

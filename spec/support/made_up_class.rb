@@ -18,7 +18,7 @@ module MadeUpClass
     DB[:came_with].insert(classroom_id: room.id, child_id: someone.id, operation: "add", band: "to10", rung: 2,
                           sure: "clear", records: 4, day: room.today)
     Records::Week.new(room, room.today).aim("I can count on.", band: "to10", operation: "add")
-    Records::Own.keep(room, Rungs::Own.read("place", "where" => "in the garden"))
+    Records::Own.store(room, Rungs::Own.read("place", "where" => "in the garden"))
     room.children.last.update(left_on: room.today) if random.rand < 0.3
     room.refresh
   end
@@ -44,7 +44,7 @@ module MadeUpClass
                             help: %w[alone prompted].sample(random: random))
     recorder.correct(heard.first_key, client_key: key.call, code: "count_on") if random.rand < 0.2
     recorder.undo(heard.first_key, client_key: key.call) if random.rand < 0.1
-    Records::Photo.keep(heard, "\xFF\xD8\xFF#{random.rand}".b, client_key: key.call) if random.rand < 0.1
+    Records::Photo.attach(heard, "\xFF\xD8\xFF#{random.rand}".b, client_key: key.call) if random.rand < 0.1
   end
 
   def check_in(child, account, random)

@@ -10,7 +10,7 @@ module Exchange
       # @param name [String] of the file
       def bring(name)
         things = brought("own", name) do |id|
-          written.each { |each| Records::Own.keep(room, each, brought: id) }
+          written.each { |each| Records::Own.store(room, each, brought: id) }
           DB[:own].where(brought_id: id).count
         end
         done("#{things == 1 ? '1 thing' : "#{things} things"} of a colleague’s brought in.")

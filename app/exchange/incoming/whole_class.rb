@@ -6,12 +6,12 @@ module Exchange
     class WholeClass < Kind
       def shows
         { title: named, amounts: archive.amounts.map { |what, many| [many, *Archive::WORDS.fetch(what)] },
-          there: there && { id: there.id, name: there.name } }
+          there: same_class && { id: same_class.id, name: same_class.name } }
       end
 
       # @param name [String] of the file
       def bring(name)
-        refuse("That class is there already; reading it again adds nothing") if there
+        refuse("That class is there already; reading it again adds nothing") if same_class
         made = archive.bring(@person)
         Records::Brought.note(made, @person, "class", name)
         Records::Audit.note("brought", account_id: @person.id, classroom: made)
@@ -24,7 +24,7 @@ module Exchange
 
       # That is there already, by its key.
       # @return [Records::Classroom, nil]
-      def there = @there ||= (@person.classrooms + @person.archived).find { |each| each.key == archive.key }
+      def same_class = @same_class ||= (@person.classrooms + @person.archived).find { |each| each.key == archive.key }
     end
   end
 end

@@ -27,10 +27,10 @@ module Pages
       def here(view: stretch, on: day) = "/back/#{room.id}?view=#{view}&day=#{on}"
 
       # The day before or after this one on which somebody was heard.
-      def beside(step) = step.positive? ? room.heard_after(day) : room.heard_before(day)
+      def neighbour_day(step) = step.positive? ? room.heard_after(day) : room.heard_before(day)
 
       def doing(rung, band)
-        Rungs::Strategy::Rung.told(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
+        Rungs::Strategy::Rung.word(rung, among: Rungs::Problem::Band::ALL.fetch(band).rungs, &:doing)
       end
 
       # Who learnt as much in the same place, under what it was: "Knows the facts to 10 now", "4 more facts known".

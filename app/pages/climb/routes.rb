@@ -32,7 +32,7 @@ module Pages
       # One of the proposed problems, to that child now.
       post "/:room/children/:child/ask" do
         problem = Rungs::Problem::Equation.parse(checked(Plan::EquationContract)[:equation]).to_problem
-        told = Rungs::Activity::POSED.told(problem, "")
+        told = Rungs::Activity::POSED.data_for(problem, "")
         posed = room.start_lesson(today).course.tell([told], show: false)
         redirect "/listen/#{room.id}?problem=#{posed.id}&child=#{child.id}"
       end

@@ -15,11 +15,11 @@ module Pages
       def drawn_river(room)
         there = river(room)
         from, to = [there.days.first, there.days.last].map { |day| short_date(day) }
-        Drawings::River.new(there.weeks, from: from, to: to).draw(label: "#{room.name}: #{told(there)}")
+        Drawings::River.new(there.weeks, from: from, to: to).draw(label: "#{room.name}: #{rungs_in_words(there)}")
       end
 
       # "count on 5, part–whole 9; 3 not heard enough"
-      def told(river)
+      def rungs_in_words(river)
         there = river.weeks.last.each_with_index.select { |count, _| count.positive? }
         words = there.map { |count, rung| "#{Rungs::Strategy::Rung.at(rung + 1).title.downcase} #{count}" }
         words << "nobody heard enough yet" if words.empty?

@@ -32,7 +32,7 @@ module Pages
       def title = part.title
       def here = "/conduct/#{room.id}"
       def lesson = part.lesson
-      def ways = part.items.offered.of(state.index)
+      def ways = part.items.offered.on_item(state.index)
       def scripts = [("listen" if posed), "conduct", ("groups" if state.grouped)].compact
 
       # Where nothing is posed a name is who gives the next way: nobody leaves the lesson by a tap.

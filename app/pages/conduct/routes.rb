@@ -54,9 +54,9 @@ module Pages
         form = checked(WayContract)
         child = form[:child_id] && (room.child(form[:child_id]) || halt(404))
         items = (form[:part_id] ? room.part(form[:part_id]) : part)&.items || halt(404)
-        items.offered.keep(form[:item], offered(form), child: child, **form.slice(:move, :rung, :client_key))
+        items.offered.add(form[:item], offered(form), child: child, **form.slice(:move, :rung, :client_key))
         lesson&.change_board { |state| state }
-        kept { htmx? ? offered_now(items, form[:item]) : redirect(here) }
+        say_kept { htmx? ? offered_now(items, form[:item]) : redirect(here) }
       rescue Rungs::Error => e
         htmx? ? raise : trouble(e)
       end
@@ -79,7 +79,7 @@ module Pages
 
         def offered_now(items, index)
           state = Records::ItemOnBoard.at(items, index, 0)
-          page.partial(:"conduct/_offered", state: state, ways: items.offered.of(index))
+          page.partial(:"conduct/_offered", state: state, ways: items.offered.on_item(index))
         end
 
         def moved = page.partial(:"conduct/_moved")

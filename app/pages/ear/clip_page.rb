@@ -2,7 +2,7 @@
 
 module Pages
   module Ear
-    # One clip: played, answered, then told.
+    # One clip: played, answered, then pause_in_words.
     class ClipPage < Page
       P = Rungs::Picture
       view :"ear/clip", title: "Your ear", scripts: %w[ear]
@@ -10,9 +10,9 @@ module Pages
       # One word of it: as it is said, the seconds before it, and the picture of the hands.
       Frame = Struct.new(:words, :pause, :picture, :hands, keyword_init: true) do
         # "after 2.4 s, a finger up"
-        def told = pause >= LONG ? "After #{pause} s, #{hands}" : Rungs.capital(hands)
+        def pause_in_words = pause >= LONG ? "After #{pause} s, #{hands}" : Rungs.capital(hands)
       end
-      # Seconds from which a pause is told.
+      # Seconds from which a pause is pause_in_words.
       LONG = 1.5
 
       def clip = ear.now["clip"]

@@ -37,7 +37,7 @@ module Pages
       end
 
       # Each group with what is to be done there.
-      def groups = split.zip(Rungs::Progress::Groups.told(members, operation: operation, band: band, year: year))
+      def groups = split.zip(Rungs::Progress::Groups.with_aims(members, operation: operation, band: band, year: year))
       def year = room.setting("year")
       def written = split.map { |group| group.map(&:id).join(".") }.join("_")
       def broken = apart.select { |pair| split.any? { |group| (pair - group.map(&:id)).empty? } }

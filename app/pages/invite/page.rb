@@ -21,11 +21,11 @@ module Pages
       def margin = nil
       def classroom = invitation.classroom
       def trouble = STATES[invitation.state]
-      def told = Records::Policy.told(invitation.role, classroom)
+      def acts = Records::Policy.words_for(invitation.role, classroom)
       def as = Records::Membership::AS[invitation.role]
 
       # As what they belong to it already.
-      def there = @there ||= Records::Membership::AS[person.role_in(classroom)]
+      def role_here = @role_here ||= Records::Membership::AS[person.role_in(classroom)]
     end
   end
 end

@@ -15,8 +15,8 @@ module Pages
       post "/:code" do
         halt 404 unless person
         found = invitation
-        there = Page.new(visitor, found).there
-        refuse("You are #{there} there already; this invitation stays good for somebody else") if there
+        role = Page.new(visitor, found).role_here
+        refuse("You are #{role} there already; this invitation stays good for somebody else") if role
         refuse(Page::STATES.fetch(found.refresh.state)) unless found.take(person)
 
         visitor.note "You are #{Records::Membership::AS[found.role]} of #{found.classroom.name} now."

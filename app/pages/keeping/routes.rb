@@ -63,7 +63,7 @@ module Pages
       # Something to bring in: looked at first.
       post "/:room/in" do
         sent = params[:file].is_a?(Hash) ? params[:file] : refuse("Choose a file first")
-        redirect "#{here}/in/#{Records::Upload.keep(room, person, sent).id}"
+        redirect "#{here}/in/#{Records::Upload.receive(room, person, sent).id}"
       end
 
       get("/:room/in/:upload") { made_beside "look", at: here, upload: upload.id, form: chosen }
@@ -155,7 +155,7 @@ module Pages
         def sent(job)
           case job.kind
           when "look" then looked(job)
-          when "bring_in" then brought(**told(job))
+          when "bring_in" then brought(**result_of(job))
           else
             as_file "#{job.asked['holds']}.zip", "application/zip"
             streamed job
@@ -163,10 +163,10 @@ module Pages
         end
 
         # What a job says, by its names.
-        def told(job) = JSON.parse(job.whole, symbolize_names: true)
+        def result_of(job) = JSON.parse(job.whole, symbolize_names: true)
 
         def looked(job)
-          told(job) => { part:, shows: }
+          result_of(job) => { part:, shows: }
           preview part, shows, "in/#{job.asked['upload']}"
         end
 

@@ -97,8 +97,8 @@ module Pages
         def target(course, to)
           part = case to
                  when "start" then course.current || course.left.first
-                 when "on" then course.beside(1)
-                 when "back" then course.beside(-1)
+                 when "on" then course.neighbour(1)
+                 when "back" then course.neighbour(-1)
                  else course.part(to)
                  end
           part || refuse("There is no such part in this lesson")

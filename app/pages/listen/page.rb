@@ -72,13 +72,13 @@ module Pages
 
       # A story where the problem before was one, with its template again; else the bare equation.
       # @return [Hash] the data of an item
-      def told(problem)
+      def item_data(problem)
         template = room.book[posed.template]
-        return Rungs::Activity::POSED.told(problem, "") unless problem.situation && template&.suits?(problem)
+        return Rungs::Activity::POSED.data_for(problem, "") unless problem.situation && template&.suits?(problem)
 
         names = room.book.names(Random.new)
         story = Rungs::Problem::Story.new(problem, template: template, names: names)
-        Rungs::Activity::POSED.told(problem, story.text, **story.told)
+        Rungs::Activity::POSED.data_for(problem, story.text, **story.template_and_things)
       end
 
       # "Count on, from the first"

@@ -103,7 +103,7 @@ module Pages
         observation = room.record(known_key) || halt(404)
         page = Page.new(visitor, posed: observation.posed_problem)
         problem = page.diagnosis_of(observation)&.next_problem || refuse("No problem would tell more about that answer")
-        posed = page.posed.lesson.course.tell([page.told(problem)], show: false)
+        posed = page.posed.lesson.course.tell([page.item_data(problem)], show: false)
         redirect "/listen/#{room.id}?problem=#{posed.id}&child=#{observation.child_id}"
       end
 
@@ -139,7 +139,7 @@ module Pages
         # @yield [Records::Recorder] → a Records::Observation
         def recorded(posed = nil)
           recorder = Records::Recorder.new(room, account_id, substitute: substitute?, role: role, visit: visit)
-          kept do
+          say_kept do
             observation = yield recorder
             page = Page.new(visitor, posed: posed || observation.posed_problem, recorder: recorder)
             next redirect("/listen/#{room.id}?problem=#{page.posed.id}") unless htmx?

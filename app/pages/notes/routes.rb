@@ -12,7 +12,7 @@ module Pages
 
       post "/:room/:child" do
         form = checked(NoteContract)
-        Records::FamilyNote.keep(@child, form.except(:print))
+        Records::FamilyNote.store(@child, form.except(:print))
         return "Kept a moment ago." if htmx?
 
         redirect "#{page.here}/#{form[:print]}.pdf" if form[:print]

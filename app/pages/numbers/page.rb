@@ -19,7 +19,7 @@ module Pages
       def by_rung = map.cells.select { |cell| cell.p <= cell.q && cell.p + cell.q <= 20 }.group_by(&:rung).sort
 
       # @return [Array<Hash>] the data of items
-      def told = facts.map { |p, q| Rungs::Activity::PRACTISED.told(problem_of(p, q)) }
+      def item_data = facts.map { |p, q| Rungs::Activity::PRACTISED.data_for(problem_of(p, q)) }
 
       def adding? = asked[:operation] == "add"
       def map = @map ||= Rungs::Progress::Square.new(asked[:size], unknown: adding? ? :whole : :second)

@@ -16,7 +16,7 @@ module Pages
         course = room.start_lesson(coming_day).course
         part = course.plan(Rungs::Activity::PRACTISED.id,
                            details: Records::Details.new({ children: @page.chosen.map(&:id) }))
-        part.items.add(@page.told)
+        part.items.add(@page.item_data)
         visitor.note "#{plural(@page.facts.size, 'problem')} put into #{coming_lesson}."
         redirect "/lesson/#{room.id}?day=#{coming_day}"
       end

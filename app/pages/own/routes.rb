@@ -29,7 +29,7 @@ module Pages
       # A part that is written, onto the shelf.
       post "/:room/parts" do
         written = Rungs::Own.read("part", typed(PART))
-        kept = Records::Own.keep(room, written)
+        kept = Records::Own.store(room, written)
         %w[take now].include?(@form[:do]) ? take(kept.written) : redirect(here)
       rescue Rungs::Error => e
         again(e)
@@ -65,11 +65,11 @@ module Pages
         written = Rungs::Own.read(@form[:kind] || refuse("Choose what it is"), typed(WORD))
         next show(Page.new(visitor, look: written, typed: typed(WORD), **@form)) if @form[:do] == "look"
 
-        @form[:kind] == "question" ? Records::Own.ask(room, written) : Records::Own.keep(room, written)
+        @form[:kind] == "question" ? Records::Own.ask(room, written) : Records::Own.store(room, written)
         redirect "#{here}##{@form[:kind]}"
       rescue Rungs::Error => e
         status 422
-        show Page.new(visitor, trouble: told(e), typed: typed(WORD), **@form)
+        show Page.new(visitor, trouble: sentence(e), typed: typed(WORD), **@form)
       end
 
       post("/:room/words/:own") { take_out(own(@form[:kind])) }
@@ -83,7 +83,7 @@ module Pages
       helpers do
         def here = "/own/#{room.id}"
         def typed(fields) = params.slice(*fields).transform_values { |each| each.is_a?(String) ? each : "" }
-        def told(error) = "#{Rungs.capital(error.message)}."
+        def sentence(error) = "#{Rungs.capital(error.message)}."
 
         # @return [Records::Own] of this class
         def own(kind)
@@ -98,12 +98,12 @@ module Pages
 
         def again(error, **where)
           status 422
-          show PartPage.new(visitor, typed: typed(PART), trouble: told(error), **where, **@form)
+          show PartPage.new(visitor, typed: typed(PART), trouble: sentence(error), **where, **@form)
         end
 
         def on_shelf(part, written)
           before = Records::Own.of(room, "part").find { |each| each.content.to_h == part.details.own }
-          before ? before.change(written) : Records::Own.keep(room, written)
+          before ? before.change(written) : Records::Own.store(room, written)
         end
 
         def take(written)

@@ -22,7 +22,7 @@ module Pages
         "#{pairs.count { |was, heard| was == heard }} of #{plural(pairs.size, 'clip')} heard as they were" if pairs.any?
       end
 
-      def told(role) = Records::Policy.told(role, room)
+      def acts(role) = Records::Policy.words_for(role, room)
       def link(invitation) = visitor.address.invitation(invitation)
       def code(invitation) = Records::ShortCode.written(invitation.code)
       def last_day(invitation) = room.today(invitation.at + Records::Invitation::KEPT)

@@ -9,12 +9,12 @@ module Pages
       post "/:room/records/:key" do
         form = checked(PhotoContract)
         observation = room.record(known_key) || halt(404)
-        Records::Photo.keep(observation, Records::Photo.shrink(file), client_key: form[:client_key])
+        Records::Photo.attach(observation, Records::Photo.shrink(file), client_key: form[:client_key])
         unless htmx?
           return redirect("/listen/#{room.id}?problem=#{observation.problem_id}&child=#{observation.child_id}")
         end
 
-        kept do
+        say_kept do
           photos = Records::Photo.of_record(room, observation.first_key)
           may?(:notes) ? partial(:"photos/_photos", photos: photos) : plural(photos.size, "photo")
         end

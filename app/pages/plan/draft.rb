@@ -12,11 +12,16 @@ module Pages
       # @param book [Rungs::Problem::Book] what the class is told
       # @raise [Rungs::Error] with the reason, where the numbers make no problem or none is left
       def self.make(form, posed:, recent:, random:, book:)
-        problem = form[:numbers] ? Rungs::Problem.told(form[:situation], form[:numbers]) : fresh(form, posed, random)
+        problem = if form[:numbers]
+                    Rungs::Problem.from_story(form[:situation],
+                                              form[:numbers])
+                  else
+                    draw_problem(form, posed, random)
+                  end
         new(problem, tell(problem, form, recent, random, book))
       end
 
-      def self.fresh(form, posed, random)
+      def self.draw_problem(form, posed, random)
         pool = Rungs::Problem::Pool.new(situation: form[:situation], band: form[:band])
         pool.draw(1, random: random, except: posed).first
       end
@@ -31,7 +36,7 @@ module Pages
 
         Rungs::Problem::Story.write(problem, random: random, except: recent, book: book)
       end
-      private_class_method :fresh, :tell
+      private_class_method :draw_problem, :tell
 
       def initialize(problem, story)
         @problem = problem

@@ -11,7 +11,7 @@ module Pages
         @form = form
         @book = book
         @words = words
-        @middle = Rungs::Problem.told(form.fetch(:situation), form.fetch(:numbers))
+        @middle = Rungs::Problem.from_story(form.fetch(:situation), form.fetch(:numbers))
       end
 
       # @return [Array<Hash>] the data of items, easier first
@@ -27,23 +27,23 @@ module Pages
       private
 
       def other(name)
-        Rungs::Problem.told(@form.fetch(:"#{name}_situation", @form[:situation]), @form[name.to_sym].to_a)
+        Rungs::Problem.from_story(@form.fetch(:"#{name}_situation", @form[:situation]), @form[name.to_sym].to_a)
       end
 
       # Where a part is missing it is another story, by the same people.
       def entry(problem, name)
-        return another(problem, name) unless problem.situation.id == @middle.situation.id
+        return other_story(problem, name) unless problem.situation.id == @middle.situation.id
 
-        Rungs::Activity::POSED.told(problem, words(problem), template: @form[:template], number_set: name,
-                                                             things: template_told&.things)
+        Rungs::Activity::POSED.data_for(problem, words(problem), template: @form[:template], number_set: name,
+                                                                 things: template_told&.things)
       end
 
-      def another(problem, name)
+      def other_story(problem, name)
         template = @book.template(problem, random: Random.new(problem.whole))
         refuse_story unless template
         story = Rungs::Problem::Story.new(problem, template: template,
                                                    names: names || @book.names(Random.new(problem.whole)))
-        Rungs::Activity::POSED.told(problem, story.text, number_set: name, **story.told)
+        Rungs::Activity::POSED.data_for(problem, story.text, number_set: name, **story.template_and_things)
       end
 
       def refuse_story = raise(Rungs::Error::NotAProblem, "no story has room for these numbers")
@@ -54,13 +54,13 @@ module Pages
       # The words as changed by hand, number for number; as the template tells it where the words were left or a 1 would
       # make singulars of plurals.
       def words(problem)
-        return @words if problem.told == @middle.told
+        return @words if problem.story_numbers == @middle.story_numbers
 
         told = told_by_template(problem)
-        singular = [*problem.told, *@middle.told].intersect?([0, 1])
+        singular = [*problem.story_numbers, *@middle.story_numbers].intersect?([0, 1])
         return told if told && (singular || @words == told_by_template(@middle))
 
-        Rungs::Problem::Story.number_for_number(@words, @middle.told, problem.told)
+        Rungs::Problem::Story.number_for_number(@words, @middle.story_numbers, problem.story_numbers)
       end
 
       def template_told = @book[@form[:template]]

@@ -18,7 +18,7 @@ module Pages
         @equation_trouble = equation_trouble
       end
 
-      def kept? = @kept
+      def from_draft? = @kept
       def trouble = @trouble || (@no_draft unless draft)
 
       # @return [Draft, nil] nil where there is none
@@ -29,7 +29,7 @@ module Pages
       end
 
       # What was typed, where it is to be gone on with; else the story.
-      def words_to_show = (@trouble || kept?) && asked[:words] ? asked[:words] : draft.story.text
+      def words_to_show = (@trouble || from_draft?) && asked[:words] ? asked[:words] : draft.story.text
 
       # The story's numbers, easier first, each with whose they are.
       # @return [Array<StorySet>]
@@ -138,7 +138,7 @@ module Pages
       # The draft that another one is asked for instead of.
       def told_before
         numbers = asked[:instead_of].to_s.scan(/\d{1,3}/).map(&:to_i)
-        numbers.empty? ? nil : Rungs::Problem.told(asked[:situation], numbers)
+        numbers.empty? ? nil : Rungs::Problem.from_story(asked[:situation], numbers)
       rescue Rungs::Error
         nil
       end

@@ -17,7 +17,7 @@ module Pages
 
       # Words as they are typed, to be gone on with.
       post "/:room/draft" do
-        unfinished.keep(checked(DraftContract).slice(:situation, :band, :numbers, :template, :names, :words))
+        unfinished.store(checked(DraftContract).slice(:situation, :band, :numbers, :template, :names, :words))
         "Kept a moment ago."
       end
 
@@ -44,7 +44,7 @@ module Pages
       post "/:room/equations" do
         typed = checked(EquationContract)[:equation].to_s.strip
         problem = Rungs::Problem::Equation.parse(typed).to_problem
-        tell([Rungs::Activity::POSED.told(problem, "")])
+        tell([Rungs::Activity::POSED.data_for(problem, "")])
       rescue Refusal, Rungs::Error => e
         status 422
         show Page.new(visitor, typed_equation: typed, equation_trouble: e.message, **USUAL)
@@ -68,7 +68,7 @@ module Pages
         # The story with each of its sets of numbers.
         # @return [Array<Hash>] the data of items
         def sets_of(form)
-          problem = Rungs::Problem.told(form.fetch(:situation), form.fetch(:numbers))
+          problem = Rungs::Problem.from_story(form.fetch(:situation), form.fetch(:numbers))
           words = form[:words].to_s.gsub(/\s+/, " ").strip
           refuse("The story is empty. Write it, or take another one") if words.empty?
           missing = Rungs::Problem::Story.missing_numbers(words, problem).join(" and ")
@@ -80,7 +80,7 @@ module Pages
         # @param whose [Array<Hash>] which children each set of numbers is for
         def tell(told, whose = [])
           posed = room.start_lesson(today).course.tell(told)
-          posed.part.keep(sets: whose) if whose.any?
+          posed.part.merge_details(sets: whose) if whose.any?
           redirect "/listen/#{room.id}?problem=#{posed.id}"
         end
 
@@ -88,7 +88,7 @@ module Pages
         def make_ready(id, told, whose)
           part = room.part(id) || halt(404)
           part.items.add(told)
-          part.keep(sets: whose) if whose.any?
+          part.merge_details(sets: whose) if whose.any?
           redirect "/lesson/#{room.id}?day=#{part.lesson.held_on}"
         end
       end

@@ -55,7 +55,7 @@ module Pages
         end
 
         # Tells the page, once it is so, that what it sent is kept: only then does a tap leave the device.
-        def kept = yield.tap { headers "rungs-kept" => "yes" }
+        def say_kept = yield.tap { headers "rungs-kept" => "yes" }
 
         # Draws a page, in what every page has around it.
         def show(page) = page.in_frame(looks_only: looks_only?)

@@ -18,7 +18,7 @@ module Pages
         @beside = paths
       end
 
-      def self.beside?(verb, path) = verb == "GET" && !@beside.nil? && path.match?(@beside)
+      def self.readable_beside?(verb, path) = verb == "GET" && !@beside.nil? && path.match?(@beside)
 
       # @return [Symbol] an act of Records::Policy
       def self.needed(verb, path)
@@ -38,7 +38,7 @@ module Pages
 
       # What a route does, once the class was found by the database itself.
       def route_eval
-        return super unless @room && self.class.beside?(request.request_method, request.path_info)
+        return super unless @room && self.class.readable_beside?(request.request_method, request.path_info)
 
         Records::Standby.read(room) do |from|
           Spent.read_from(from)

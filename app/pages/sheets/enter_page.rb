@@ -22,7 +22,7 @@ module Pages
       def margin = nil
 
       # @return [Records::Observation, nil] what is kept of a child’s answer
-      def kept(child, item) = entered[[child.id, item.part.id, item.item]]
+      def answer_of(child, item) = entered[[child.id, item.part.id, item.item]]
 
       private
 

@@ -60,7 +60,7 @@ module Pages
       def of_activity? = entry.any_activity && part.nil?
 
       # What stays as it is while something else is chosen.
-      def kept = { day: day, **chosen.slice(:sheet, :part, :usual, :activity) }
+      def unchanged = { day: day, **chosen.slice(:sheet, :part, :usual, :activity) }
       def letter? = chosen[:paper] == "letter"
 
       # Of this very sheet.

@@ -20,7 +20,7 @@ module Pages
       get "/:room/sheet.pdf" do
         printing.store_items.sheet
         note_act("exported", room) if entry.for_whom == :family
-        beside "sheet", form: printing.chosen, options: params.slice(*activity.options.map(&:id))
+        made_as_job "sheet", form: printing.chosen, options: params.slice(*activity.options.map(&:id))
       end
 
       # All that some days need, of these kinds, as one file.
@@ -31,7 +31,7 @@ module Pages
         needed = Printing::LessonPapers.of_days(room, days, asked[:kinds])
         refuse("Nothing of that kind is needed on these days") if needed.empty?
         days.each { |day| room.lesson_on(day)&.course&.store_items }
-        beside "pack", **asked
+        made_as_job "pack", **asked
       end
 
       # What is drawn beside the server: how far it is, then the file.
@@ -70,7 +70,7 @@ module Pages
           visitor.address.lesson(there) if there&.substitute_key
         end
 
-        def beside(kind, **asked)
+        def made_as_job(kind, **asked)
           made_beside(kind, at: "/sheets/#{room.id}", **asked, today: today, day: day, link: link)
         end
 

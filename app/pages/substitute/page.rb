@@ -19,7 +19,7 @@ module Pages
       def course = lesson.course
 
       # @return [Array<::Sheets::LessonPage::Part>]
-      def parts = @parts ||= Printing::LessonPapers.new(lesson).told
+      def parts = @parts ||= Printing::LessonPapers.new(lesson).page_parts
       def cautions = parts.flat_map(&:cautions).uniq
 
       # Whether it is the class of who looks at it.

@@ -21,7 +21,7 @@ module Pages
 
       # "Thursday and Friday", on which everybody is heard once; nil where no check is planned.
       def check_days
-        days = week.dates.select { |date| week.parts_on(date).any?(&:beside?) }
+        days = week.dates.select { |date| week.parts_on(date).any?(&:alongside?) }
         days.map { |date| I18n.l(date, format: "%A") }.join(" and ") if days.any?
       end
 
@@ -72,7 +72,7 @@ module Pages
       # @return [Hash{String => Integer}]
       def sheets
         lessons = bring_days.filter_map { |date| week.lesson(date) }
-        @sheets ||= Printing::LessonPapers.of(lessons).map { |line| line.sheet.shelf }.tally
+        @sheets ||= Printing::LessonPapers.of_lessons(lessons).map { |line| line.sheet.shelf }.tally
       end
 
       # "9 sheets for each child"

@@ -29,7 +29,7 @@ module Pages
 
       # Another week in the place of the one proposed, to be taken back.
       post "/:room/propose/another" do
-        seed = proposal.another
+        seed = proposal.propose_another
         visitor.note("Another week is proposed.", undo: "/week/#{room.id}/propose/back?from=#{monday}&seed=#{seed}")
         redirect here
       end

@@ -23,14 +23,14 @@ module Records
 
       # At least so many as a plan asks for.
       def count(range)
-        few = late(range).count { |row| row.told.tells }
-        few >= LEAST ? few : all(range).count { |row| row.told.tells }
+        few = late(range).count { |row| row.asked.tells }
+        few >= LEAST ? few : all(range).count { |row| row.asked.tells }
       end
 
       def telling(range, from: nil)
         there = from && from >= @class_of.first ? late(range) : all(range)
         days = from ? (from - EPOCH).to_i : 0
-        made(there.select { |row| row.told.tells && row.days >= days })
+        made(there.select { |row| row.asked.tells && row.days >= days })
       end
 
       def rung_on(range, day)
@@ -42,7 +42,7 @@ module Records
       def estimate(range)
         @estimates[range] ||= begin
           missing = @class_of.missing_parts?(OTHER.fetch(@operation), range) ? missing_parts(range) : []
-          missing.any? ? estimate_of(made((all(range) + missing).sort), range) : kept(range)
+          missing.any? ? estimate_of(made((all(range) + missing).sort), range) : estimate_stored(range)
         end
       end
 
@@ -51,7 +51,7 @@ module Records
       # The latest answers of all three say it.
       def partners?
         late = partners { |operation| late(TO_TEN, operation) }
-        unless (PARTNERS - late.map { |row| row.told.fact }).empty?
+        unless (PARTNERS - late.map { |row| row.asked.fact }).empty?
           late = partners do |operation|
             all(TO_TEN, operation)
           end
@@ -84,10 +84,10 @@ module Records
 
       # @yield [operation] → its rows
       def partners(&block)
-        OTHER.keys.flat_map(&block).select { |row| PARTNERS.include?(row.told.fact) }.sort
+        OTHER.keys.flat_map(&block).select { |row| PARTNERS.include?(row.asked.fact) }.sort
       end
 
-      def missing_parts(range) = all(range, OTHER.fetch(@operation)).select { |row| row.told.missing }
+      def missing_parts(range) = all(range, OTHER.fetch(@operation)).select { |row| row.asked.missing }
       def made(rows) = rows.map { |row| @class_of.record(row) }
       def history(rows) = History.new(made(rows))
 
@@ -95,8 +95,8 @@ module Records
         Rungs::Progress::Estimate.of(records, on: @before - 1, scope: Rungs::Progress::Scope.of(@operation, range))
       end
 
-      def kept(range)
-        enough = late(range).count { |row| row.rung < 5 && row.told.tells } >= SEVERAL
+      def estimate_stored(range)
+        enough = late(range).count { |row| row.rung < 5 && row.asked.tells } >= SEVERAL
         @class_of.evidence.as_of(@child, @operation, range, @before - 1, made(enough ? late(range) : all(range)))
       end
     end

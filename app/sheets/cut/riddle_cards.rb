@@ -14,7 +14,7 @@ module Sheets
 
       def front(item, left, top, wide, _)
         clues = item.steps[self.class.activity.paper.fetch(:asks)].map(&:words)
-        told([*clues, item.ask].join("\n"), left, top, wide)
+        write([*clues, item.ask].join("\n"), left, top, wide)
       end
 
       def back(_, *box)

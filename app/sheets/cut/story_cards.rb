@@ -11,7 +11,7 @@ module Sheets
       private
 
       def cards = self.class.activity.with.items(seed: @seed, count: 8)
-      def front(item, left, top, wide, _) = told(item.ask, left, top, wide)
+      def front(item, left, top, wide, _) = write(item.ask, left, top, wide)
 
       # Rays.
       def back(_, left, top, wide, high)

@@ -84,7 +84,7 @@ module Rungs
         ]
       end
 
-      def holds = "the parts come to #{option(:n)}#{', none of them 0' if option(:zero) == 'no'}"
+      def limits = "the parts come to #{option(:n)}#{', none of them 0' if option(:zero) == 'no'}"
 
       def remade(data, *parts)
         { **data, parts: parts } if parts.sum == option(:n) && (option(:zero) == "yes" || parts.min.positive?)

@@ -37,7 +37,7 @@ module Rungs
 
       def most = choices.size
 
-      def draw(random, count) = choices.sample(count, random: random).map { |numbers| told(numbers) }
+      def draw(random, count) = choices.sample(count, random: random).map { |numbers| data_of(numbers) }
 
       def hand(_data) = HANDS.fetch(option(:form))
       def numbers_at(data) = data[:numbers] || data.values_at(:from, :to)
@@ -63,11 +63,11 @@ module Rungs
 
       private
 
-      def holds = "it goes to #{option(:to)}, as this part has it"
+      def limits = "it goes to #{option(:to)}, as this part has it"
 
       def remade(_data, *numbers)
         there = option(:form) == "put_together" ? numbers.sort.reverse : numbers
-        told(numbers) if choices.include?(there)
+        data_of(numbers) if choices.include?(there)
       end
 
       def choices
@@ -93,7 +93,7 @@ module Rungs
         end
       end
 
-      def told(numbers)
+      def data_of(numbers)
         return { numbers: numbers } unless option(:form) == "change"
 
         from, to = numbers

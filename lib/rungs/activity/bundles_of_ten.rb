@@ -52,7 +52,7 @@ module Rungs
 
       private
 
-      def holds = adding? ? "1 pack or more each, 10 together at most" : "10 packs at most, and some stay"
+      def limits = adding? ? "1 pack or more each, 10 together at most" : "10 packs at most, and some stay"
 
       def remade(_data, first, second)
         fits = adding? ? first + second <= WHOLES.max : first <= WHOLES.max && second < first

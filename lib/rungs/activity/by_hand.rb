@@ -3,11 +3,11 @@
 module Rungs
   module Activity
     # Numbers of an item that a teacher changes (guide 18). An activity says what they are; its remade makes an item of
-    # others, and is nil where it cannot hold them; holds says what it can.
+    # others, and is nil where it cannot hold them; limits says what it can.
     #
     #   by_hand("here", "there") { |data| data.values_at(:first, :second) }
     #
-    #   def holds = "10 together at most"
+    #   def limits = "10 together at most"
     #   def remade(data, first, second) = ({ **data, first: first, second: second } if first + second <= 10)
     module ByHand
       # The catalogue's side: what each number is, and where it stands in an item's data.
@@ -43,7 +43,7 @@ module Rungs
         right = numbers.size == names.size && numbers.all? { |each| each.is_a?(Integer) && each.between?(0, LARGEST) }
         refuse("Give #{names.join(' and ')}, each a number from 0 to #{LARGEST}.") unless right
 
-        remade(data, *numbers) || refuse("#{title} cannot hold #{numbers.join(' and ')} here: #{holds}.")
+        remade(data, *numbers) || refuse("#{title} cannot hold #{numbers.join(' and ')} here: #{limits}.")
       end
 
       private
@@ -65,7 +65,7 @@ module Rungs
       end
 
       def remade(_data, *_numbers) = nil
-      def holds = "other numbers are needed"
+      def limits = "other numbers are needed"
     end
   end
 end

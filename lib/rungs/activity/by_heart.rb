@@ -23,7 +23,7 @@ module Rungs
       # A fact that was chosen, as an item's data.
       # @param problem [Problem] with two parts
       # @return [Hash]
-      def self.told(problem) = { fact: problem.expression, due: nil }
+      def self.data_for(problem) = { fact: problem.expression, due: nil }
 
       def most = facts.size
 
@@ -54,7 +54,7 @@ module Rungs
 
       private
 
-      def holds = option(:operation) == "add" ? "20 together at most" : "20 at most, and no more goes than is there"
+      def limits = option(:operation) == "add" ? "20 together at most" : "20 at most, and no more goes than is there"
 
       def remade(_data, first, second)
         fits = option(:operation) == "add" ? first + second <= 20 : first.between?(second, 20)
@@ -71,7 +71,7 @@ module Rungs
         end
       end
 
-      def fact(pair) = self.class.told(Problem::Pool.bare(option(:operation), *pair)).fetch(:fact)
+      def fact(pair) = self.class.data_for(Problem::Pool.bare(option(:operation), *pair)).fetch(:fact)
     end
   end
 end

@@ -50,7 +50,7 @@ module Rungs
 
       private
 
-      def holds
+      def limits
         "#{numbers_there.min} to #{numbers_there.max}, " \
           "#{option(:rest) == 'no' ? "counted by #{option(:by)}s to the end" : 'with some left over'}"
       end

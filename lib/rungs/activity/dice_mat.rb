@@ -85,7 +85,7 @@ module Rungs
 
       private
 
-      def holds = "dice show #{faces.min} to #{faces.max}"
+      def limits = "dice show #{faces.min} to #{faces.max}"
       def remade(_data, *shown) = (thrown(shown) if shown.all? { |face| faces.cover?(face) })
 
       def faces = Range.new(*option(:dice).split("-").map(&:to_i))

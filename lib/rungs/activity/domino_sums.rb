@@ -46,7 +46,7 @@ module Rungs
 
       private
 
-      def holds = "a domino has 0 to #{option(:to)} at each end"
+      def limits = "a domino has 0 to #{option(:to)} at each end"
       def remade(_data, *ends) = ({ ends: ends } if ends.max <= option(:to))
 
       def dominoes = @dominoes ||= (0..option(:to)).flat_map { |one| (one..option(:to)).map { |other| [one, other] } }

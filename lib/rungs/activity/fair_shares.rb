@@ -55,7 +55,7 @@ module Rungs
         ]
       end
 
-      def holds = "#{option(:to)} at most"
+      def limits = "#{option(:to)} at most"
       def remade(_data, number) = (shared(number) if number <= option(:to))
       def shared(number) = { number: number, each: number / 2, over: number % 2 }
 

@@ -87,7 +87,7 @@ module Rungs
         ]
       end
 
-      def holds
+      def limits
         return "it takes #{starts.min} to #{starts.max}" unless two?
 
         "the first frame takes 6 to 9, and both more than 10 together"

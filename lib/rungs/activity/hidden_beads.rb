@@ -58,7 +58,7 @@ module Rungs
 
       private
 
-      def holds = "there are #{whole} beads"
+      def limits = "there are #{whole} beads"
       def remade(data, shown) = ({ **data, shown: shown, hidden: whole - shown } if shown <= whole)
 
       def whole = option(:whole)

@@ -8,7 +8,7 @@ module Rungs
     # answer: a number, a word, or nil where many are right. equation: as it is asked, with its box; nil where there is
     # none. told: what is kept of a problem when it is posed: story, template, number_set. paper: what stands on a sheet
     # where that is otherwise: words (what to do), sentences (to be filled in), shown (a picture; false for none).
-    Item = Struct.new(:ask, :answer, :problem, :equation, :data, :steps, :told, :paper, keyword_init: true) do
+    Item = Struct.new(:ask, :answer, :problem, :equation, :data, :steps, :posing, :paper, keyword_init: true) do
       # @return [Array<String>] what the parts of its problem are of
       def things = data.fetch(:things, ["counter"])
 

@@ -86,7 +86,7 @@ module Rungs
 
       private
 
-      def holds
+      def limits
         return "it takes 1 to #{option(:to) - 1}, between two tens" if place?
 
         "the line goes from 0 to #{option(:to)}, in 1 to #{longest} jumps"

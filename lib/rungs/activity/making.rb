@@ -12,10 +12,10 @@ module Rungs
       # @param waits [Boolean] whether that picture is hidden until it is asked for
       # @param paper [Hash] as Item has it
       def make(ask:, answer:, data:, steps:, shown: nil, tell: nil, waits: nil, falls: nil, problem: nil,
-               equation: problem&.to_s, told: {}, paper: {})
+               equation: problem&.to_s, posing: {}, paper: {})
         first = shown && step("ask", shown, ask, tell: tell || answered(answer), asked: waits, falls: falls)
         Item.new(ask: ask, answer: answer, problem: problem, equation: in_words(equation), data: data,
-                 steps: [first, *steps].compact, told: { story: "", **told }, paper: paper)
+                 steps: [first, *steps].compact, posing: { story: "", **posing }, paper: paper)
       end
 
       def answered(answer) = ("Answer: #{answer}." if answer)

@@ -69,7 +69,7 @@ module Rungs
 
       private
 
-      def holds = "#{option(:to)} at most, and the answer is still the one of its card"
+      def limits = "#{option(:to)} at most, and the answer is still the one of its card"
 
       def remade(data, *numbers)
         text = renumbered(data[:problem], numbers)

@@ -46,7 +46,7 @@ module Rungs
 
       private
 
-      def holds = "1 or more each, #{option(:to)} in all at most"
+      def limits = "1 or more each, #{option(:to)} in all at most"
 
       # What was acted out with other numbers; what comes of it stands where it stood.
       def remade(data, *numbers)

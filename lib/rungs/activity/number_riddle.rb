@@ -61,7 +61,7 @@ module Rungs
 
       private
 
-      def holds = "no #{option(:clues)} clues lead there"
+      def limits = "no #{option(:clues)} clues lead there"
 
       # Other clues, that lead there.
       def remade(_data, answer) = (riddle(answer, Random.new(answer)) if answer <= option(:to))
@@ -75,7 +75,7 @@ module Rungs
         pool = fitting.group_by(&:kind).values
         TRIES.times do
           clues = option(:clues).times.reduce([]) { |taken, _| grown(taken, pool, answer, random) or break }
-          return told(answer, clues) if clues && mask(clues) == 1 << answer && clues.map(&:kind).uniq.size > 1
+          return data_of(answer, clues) if clues && mask(clues) == 1 << answer && clues.map(&:kind).uniq.size > 1
         end
         nil
       end
@@ -105,7 +105,7 @@ module Rungs
         clues.each_index.all? { |index| mask(clues[0...index] + clues[index + 1..]) != there }
       end
 
-      def told(answer, clues)
+      def data_of(answer, clues)
         { answer: answer, clues: clues.map(&:words),
           left: (0..clues.size).map { |many| left(clues.first(many)) }, fits: clues.map(&:fits) }
       end

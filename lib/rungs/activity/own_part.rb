@@ -65,7 +65,7 @@ module Rungs
 
       private
 
-      def holds = "the sentence has no answer then"
+      def limits = "the sentence has no answer then"
 
       def remade(data, *numbers)
         text = renumbered(data[:equation], numbers)

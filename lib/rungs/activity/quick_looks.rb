@@ -39,7 +39,7 @@ module Rungs
           steps: [
             step("look", seen, "How many?", seconds: option(:seconds)),
             step("check", seen, "How did you see it?", hands: "groups", title: "How seen"),
-            step("write", checked(look.number, seen), told(look.number, way),
+            step("write", checked(look.number, seen), sentence_for(look.number, way),
                  equation: equation)
           ]
         )
@@ -67,7 +67,7 @@ module Rungs
 
       private
 
-      def holds = "#{option(:to)} at most, and no more than can lie so"
+      def limits = "#{option(:to)} at most, and no more than can lie so"
 
       def remade(data, number)
         return if number > option(:to)
@@ -92,7 +92,7 @@ module Rungs
         said.map { |each| "“#{each}”" }.join(" or ") if said.any?
       end
 
-      def told(number, way)
+      def sentence_for(number, way)
         return "One way to see it." if way
 
         number.zero? ? "There is nothing to see: 0." : "#{number}, seen at once."

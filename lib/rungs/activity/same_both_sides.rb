@@ -67,7 +67,7 @@ module Rungs
         ]
       end
 
-      def holds
+      def limits
         "1 or more each, #{option(:to)} together at most" \
           "#{", no more than #{MOST_MORE} more" if option(:form) == 'change_both'}"
       end

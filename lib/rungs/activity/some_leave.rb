@@ -57,7 +57,7 @@ module Rungs
 
       private
 
-      def holds = "#{to} at first at most, and #{rhyme? ? '1 leaves' : 'no more leave than are there'}"
+      def limits = "#{to} at first at most, and #{rhyme? ? '1 leaves' : 'no more leave than are there'}"
 
       def remade(_data, start, leave)
         left(start, leave) if start.between?(1, to) && leave <= start && (!rhyme? || leave == 1)

@@ -35,7 +35,7 @@ module Rungs
       # @param words [String] the story; empty where only the sentence is shown
       # @return [Hash]
       # @param things [Array<String>] what its parts are of
-      def self.told(problem, words, template: nil, number_set: nil, things: nil)
+      def self.data_for(problem, words, template: nil, number_set: nil, things: nil)
         return { equation: problem.to_s, words: words } unless problem.situation
 
         things ||= Problem::Book::USUAL[template]&.things || ["counter"]
@@ -56,7 +56,7 @@ module Rungs
         pool.draw(count, random: random).map do |problem|
           story = Problem::Story.write(problem, random: random, except: told, book: book)
           told << story.template.id
-          self.class.told(problem, story.text, **story.told)
+          self.class.data_for(problem, story.text, **story.template_and_things)
         end
       end
 
@@ -67,7 +67,9 @@ module Rungs
         Problem::Situation::ALL.fetch(data[:situation]).number_names
       end
 
-      def numbers_at(data) = data[:equation] ? data[:equation].scan(/\d+/).map(&:to_i) : story_problem(data).told
+      def numbers_at(data)
+        data[:equation] ? data[:equation].scan(/\d+/).map(&:to_i) : story_problem(data).story_numbers
+      end
 
       def problem_of(data) = data[:equation] ? problem(data[:equation]) : story_problem(data)
 
@@ -76,21 +78,21 @@ module Rungs
         words = data[:words].empty? ? in_words(asked.to_s) : data[:words]
         make(
           ask: words, answer: (asked.answer unless asked.many_answers?), problem: asked, data: data,
-          told: { story: data[:words], **data.slice(:template, :number_set) }, waits: true,
+          posing: { story: data[:words], **data.slice(:template, :number_set) }, waits: true,
           **(data[:words].empty? ? bare(asked) : acted_out(asked, words, data[:things]))
         )
       end
 
       private
 
-      def holds = "the story has no room for them"
+      def limits = "the story has no room for them"
 
       # The same story; where the teacher changed its words, number for number.
       def remade(data, *numbers)
         return renewed(data, numbers) if data[:equation]
 
         before = story_problem(data)
-        now = Problem.told(data[:situation], numbers)
+        now = Problem.from_story(data[:situation], numbers)
         words = Problem::Story.retold(data[:words], before, now, template: book[data[:template]], people: book.people)
         { **data, parts: now.parts, words: words }
       rescue Error::NotAProblem

@@ -58,7 +58,7 @@ module Rungs
 
       private
 
-      def holds = "it takes #{NUMBERS.min} to #{NUMBERS.max}"
+      def limits = "it takes #{NUMBERS.min} to #{NUMBERS.max}"
       def remade(_data, number) = ({ number: number, ones: number - 10 } if NUMBERS.cover?(number))
 
       def build? = option(:form) == "build"

@@ -62,7 +62,7 @@ module Rungs
 
       # @param found [Array<Array<Integer>>] ways that have come
       # @return [Array<Array<Integer>>] ways that have not
-      def missing(found) = chances.keys - found.map { |parts| told(parts) }
+      def missing(found) = chances.keys - found.map { |parts| ordered(parts) }
 
       def notes(seen)
         often, rare = chances.max_by(&:last), chances.min_by(&:last)
@@ -85,7 +85,7 @@ module Rungs
         ]
       end
 
-      def holds = "there are #{option(:n)} counters"
+      def limits = "there are #{option(:n)} counters"
       def remade(_data, first) = (fallen(first) if first <= option(:n))
 
       # "27 times in 100", "once in 256"
@@ -94,11 +94,11 @@ module Rungs
       end
 
       def fallen(first) = { n: option(:n), first: first, second: option(:n) - first }
-      def told(parts) = settings[:turned] == "one" ? parts.sort.reverse : parts
+      def ordered(parts) = settings[:turned] == "one" ? parts.sort.reverse : parts
 
       def chances
         n = option(:n)
-        ways = (0..n).map { |first| [told([first, n - first]), Rational(choose(n, first), 2**n)] }
+        ways = (0..n).map { |first| [ordered([first, n - first]), Rational(choose(n, first), 2**n)] }
         ways.group_by(&:first).transform_values { |same| same.sum(&:last) }
       end
 

@@ -47,7 +47,7 @@ module Rungs
 
       private
 
-      def holds
+      def limits
         return "two different hundreds, 900 together at most" if option(:form) == "big_pair"
 
         "1 or more each, #{option(:to)} together at most"

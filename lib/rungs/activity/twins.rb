@@ -61,7 +61,7 @@ module Rungs
         ]
       end
 
-      def holds = "it takes 1 to #{option(:to)}"
+      def limits = "it takes 1 to #{option(:to)}"
 
       def remade(data, half)
         { **data, half: half, total: (half * 2) + (data[:near] ? 1 : 0) } if half.between?(1, option(:to))

@@ -48,7 +48,7 @@ module Rungs
 
       private
 
-      def holds = "there are cards from #{pack.min} to #{pack.max}#{', one of each' if option(:each) == 'one'}"
+      def limits = "there are cards from #{pack.min} to #{pack.max}#{', one of each' if option(:each) == 'one'}"
 
       def remade(_data, *cards)
         { cards: cards } if (cards - pack).empty? && (cards.uniq.size == 2 || EACH.fetch(option(:each)) > 1)

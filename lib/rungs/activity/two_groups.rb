@@ -54,7 +54,7 @@ module Rungs
 
       private
 
-      def holds = "#{option(:to)} together at most#{', 6 each as on dice' if option(:lie) == 'dice'}"
+      def limits = "#{option(:to)} together at most#{', 6 each as on dice' if option(:lie) == 'dice'}"
 
       def covered? = option(:covered) == "first"
 

@@ -32,7 +32,7 @@ module Rungs
         same, unlike = pairs.partition { |larger, smaller| larger == smaller }
         left, right = unlike.partition { |larger, _| left?(larger) }
         tried = Array.new(TRIES) { set_of(same, left, right, count, random) }
-        tried.min_by { |all| alike(all) }.map { |larger, smaller| told(larger, smaller) }
+        tried.min_by { |all| alike(all) }.map { |larger, smaller| data_of(larger, smaller) }
       end
 
       def problem_of(data) = problem("#{data[:smaller]} + ? = #{data[:larger]}")
@@ -61,9 +61,9 @@ module Rungs
         ]
       end
 
-      def holds = "#{option(:to)} at most, and the taller comes first"
-      def remade(_data, larger, smaller) = (told(larger, smaller) if pairs.include?([larger, smaller]))
-      def told(larger, smaller) = { larger: larger, smaller: smaller, over: larger - smaller }
+      def limits = "#{option(:to)} at most, and the taller comes first"
+      def remade(_data, larger, smaller) = (data_of(larger, smaller) if pairs.include?([larger, smaller]))
+      def data_of(larger, smaller) = { larger: larger, smaller: smaller, over: larger - smaller }
 
       def pairs
         @pairs ||= (1..option(:to)).to_a.repeated_permutation(2).select do |larger, smaller|

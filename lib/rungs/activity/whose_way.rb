@@ -47,7 +47,7 @@ module Rungs
 
       def item(data)
         asked = problem(data[:problem])
-        first, second = data[:ways].map { |way| told(way, asked) }
+        first, second = data[:ways].map { |way| steps_of(way, asked) }
         make(
           ask: ask(data[:ways]), answer: asked.answer, problem: asked, data: data,
           shown: sentence_picture(asked.to_s), paper: { words: "Work it out in two ways. Draw both.", shown: false },
@@ -66,7 +66,7 @@ module Rungs
       # Where a plan asks for taking away; else two ways are of putting together.
       def away? = settings[:operation] == "subtract"
 
-      def holds = "2 or more each, #{option(:to)} together at most"
+      def limits = "2 or more each, #{option(:to)} together at most"
 
       # The same two children; other ways where theirs cannot be with these numbers.
       def remade(data, one, other)
@@ -121,7 +121,7 @@ module Rungs
       def wrong(slip, asked) = slip.answers(asked).compact - [asked.answer]
 
       # A way drawn step by step; a slip is only told, so that nothing wrong stands as a picture.
-      def told(way, asked)
+      def steps_of(way, asked)
         title = "#{way[:child]}’s way"
         return [step("look", hidden(asked), "#{way[:child]} says #{way[:answer]}.", title: title)] unless way[:move]
 

@@ -80,7 +80,7 @@ module Rungs
         @moves.shuffle(random: @random).each do |move|
           problems([move]).each do |problem|
             path = move.path(problem) if move.rung > 1 || problem.whole <= MOST_THINGS
-            made = told(problem, path) if path && !taken.include?(problem.to_s)
+            made = scene_of(problem, path) if path && !taken.include?(problem.to_s)
             return made if made
           end
         end
@@ -96,7 +96,7 @@ module Rungs
           slip = @slips.find { |each| Slip.on(problem, each.id).equal?(each) }
           answer = slip.answers(problem).compact.first if slip
           path = likely(problem, slip, answer) if answer
-          made = told(problem, path, slip, answer) if path
+          made = scene_of(problem, path, slip, answer) if path
           return made if made
         end
         nil
@@ -117,7 +117,7 @@ module Rungs
       end
 
       # @return [Scene, nil]
-      def told(problem, path, slip = nil, answer = nil)
+      def scene_of(problem, path, slip = nil, answer = nil)
         said = Telling.new(problem, path, answer, @random).said
         scene = Scene.new(problem: problem, said: said, code: path.move.rung_id, move: path.move.id, slip: slip&.id,
                           shows: shows(path, said), why: Why.new(problem, path, slip, answer, said).to_s)

@@ -44,16 +44,16 @@ module Rungs
         heard = latest.size
         return false if heard < present * self.class::SHARE || heard.zero?
 
-        latest.count { |record| there?(record, aim) } >= heard * self.class::SHARE
+        latest.count { |record| reached_by?(record, aim) } >= heard * self.class::SHARE
       end
 
       # Who goes on with it in a group of their own, where it is reached.
       # @param latest [Hash{Object => Progress::Record}] by child
       # @return [Array]
-      def not_there(latest, aim) = latest.reject { |_, record| there?(record, aim) }.keys
+      def not_there(latest, aim) = latest.reject { |_, record| reached_by?(record, aim) }.keys
 
       # Right and alone on the aim's rung or above, or on one that serves for it.
-      def there?(record, aim)
+      def reached_by?(record, aim)
         least = aim.band.serves.fetch(aim.rung, aim.rung)
         record.right && record.alone? && record.on_ladder? && record.rung >= least
       end

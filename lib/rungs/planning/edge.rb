@@ -35,7 +35,7 @@ module Rungs
       def range
         return if ranges.sum { |each| @heard.count(each) } < LEAST
 
-        there = carried(told(@on - Ready::DAYS)) || carried_once || ranges.find { |each| @heard.count(each).positive? }
+        there = carried(telling_since(@on - Ready::DAYS)) || carried_once || ranges.find { |each| @heard.count(each).positive? }
         edge = ready?(there) ? following(there) : there
         edge == THROUGH_TEN || there == THROUGH_TEN ? through_ten(edge) : edge
       end
@@ -47,7 +47,7 @@ module Rungs
       def ready?(range) = Ready.in?(@heard, band: range, on: @on, year: @year, aimed: @aimed)
 
       # By range, what was heard from a day on.
-      def told(from) = ranges.to_h { |range| [range, @heard.telling(range, from: from)] }
+      def telling_since(from) = ranges.to_h { |range| [range, @heard.telling(range, from: from)] }
 
       # @param late [Hash{String => Array<Progress::Record>}]
       # @return [String, nil] the highest range that carries in them
@@ -55,7 +55,7 @@ module Rungs
 
       # In any so many days of the last year: those that end with an answer, or begin after one.
       def carried_once
-        year = told(@on - Ready::YEAR)
+        year = telling_since(@on - Ready::YEAR)
         days = year.values.flatten.map(&:day).uniq
         windows = (days + days.map { |day| day + Ready::DAYS }).uniq.select { |day| day < @on }
                                                                .map { |last| within(year, last) }

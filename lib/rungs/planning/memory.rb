@@ -51,7 +51,7 @@ module Rungs
       end
 
       # A part of that day.
-      def keep(date, kind, items, things)
+      def remember(date, kind, items, things)
         @due.delete(kind.id) if due(kind, date)
         @taken.merge(items.map { |data| [kind.id, data] })
         things.each do |thing|

@@ -15,25 +15,27 @@ module Rungs
       Rungs.shelve self
       extend Forwardable
 
-      # kind: an activity. role: its place in a day. options, seed, items: what its set is made of, and its data. fresh:
-      # what of it is new to the class, as Novelty has things; nil where nothing is. reason: a sentence. sets: numbers
-      # for everybody, of a story. told: whether its items are kept themselves. slip: the id of one it brings out.
-      Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :fresh, :reason, :sets, :told, :slip,
-                        keyword_init: true) do
+      # kind: an activity. role: its place in a day. options, seed, items: what its set is made of, and its data.
+      # new_thing: what of it is new to the class, as Novelty has things; nil where nothing is. reason: a sentence.
+      # sets: numbers for everybody, of a story. fixed: whether its items are kept themselves. slip: the id of one it
+      # brings out.
+      Part = Struct.new(:kind, :role, :minutes, :range, :options, :seed, :items, :new_thing, :reason, :sets, :fixed,
+                        :slip, keyword_init: true) do
         include With
 
         def title = role == :check ? "Check" : kind.title
 
         def to_h
           { role: role.to_s, activity: kind.id, title: title, options: options, seed: seed, count: items.size,
-            minutes: minutes, new: !fresh.nil?, what: fresh&.first, reason: reason, sets: sets.to_a.map(&:to_h) }
+            minutes: minutes, new: !new_thing.nil?, what: new_thing&.first, reason: reason,
+            sets: sets.to_a.map(&:to_h) }
         end
       end
 
       # date: Date. parts: Array<Part>.
       Day = Struct.new(:date, :parts, keyword_init: true) do
         def minutes = parts.sum(&:minutes)
-        def fresh = parts.find(&:fresh)
+        def new_thing = parts.find(&:new_thing)
 
         # After how many minutes the others practise.
         def practises_at
@@ -62,7 +64,7 @@ module Rungs
       # @param met [Hash{Array(String, String) => Date}] by thing, as Novelty has them, the last day it was there
       # @param due [Hash{String => DueAgain}] what was new and comes back, by activity
       # @param done [Hash{String => Array<Date>}] by activity, the days of lessons it was done on
-      # @param told [Hash{String => Integer}] how often each situation was told
+      # @param times_told [Hash{String => Integer}] how often each situation was told
       # @param wrong [Array<String>] situations at which most were not right last
       # @param recent [Array<Array(String, Hash)>] activity and data of the items of the last school days
       # @param slips [Array<SharedSlip>] commonest first
@@ -70,7 +72,7 @@ module Rungs
       # @param has [Array<String>, nil] things on the class's shelf: what needs others comes last; nil where that is not
       #   known
       # @param settings [Hash] of the class, as activities take them
-      def initialize(days:, aim:, standing:, seed:, other: nil, minutes: 25, met: {}, due: {}, done: {}, told: {},
+      def initialize(days:, aim:, standing:, seed:, other: nil, minutes: 25, met: {}, due: {}, done: {}, times_told: {},
                      wrong: [], recent: [], slips: [], without: [], has: nil, settings: {})
         @outlook = Outlook.new(days: days, aim: aim, standing: standing, seed: seed)
         @dates = days
@@ -78,8 +80,9 @@ module Rungs
         @minutes = minutes
         @slips = slips
         memory = Memory.new(met: met, recent: recent, due: due, done: done)
-        @choice = Choice.new(standing: standing, other: other, memory: memory, told: Hash.new(0).merge(told),
-                             wrong: wrong, has: has, without: without, settings: settings, days: days.size)
+        @choice = Choice.new(standing: standing, other: other, memory: memory, wrong: wrong,
+                             times_told: Hash.new(0).merge(times_told), has: has, without: without,
+                             settings: settings, days: days.size)
       end
 
       # @return [Array<Day>]
@@ -93,11 +96,11 @@ module Rungs
       # What may take the place of one part of the first day.
       # @param role [Symbol]
       # @param beside [Array<Class>] activities that the day has already
-      # @param fresh [Boolean] whether something else of that day is new
+      # @param has_new [Boolean] whether something else of that day is new
       # @return [Part, nil] nil where nothing else fits
-      def next_best(role, beside: [], fresh: false)
+      def next_best(role, beside: [], has_new: false)
         span = Shape::SPANS.fetch(role)
-        one_day(0, kinds: beside, new_allowed: !fresh).part(role, @minutes.clamp(span.min, span.max))
+        one_day(0, kinds: beside, new_allowed: !has_new).part(role, @minutes.clamp(span.min, span.max))
       end
 
       private
@@ -108,7 +111,7 @@ module Rungs
         @focus, @stayed = nil, 0 if index.positive? && aim_of(index) != aim_of(index - 1)
         made = one_day(index, new_allowed: !@new_before)
         parts = made.parts(minutes, slips: index == [SLIP_DAY, @dates.size - 1].min ? @slips : [])
-        @focus, @stayed, @new_before = made.focus, made.stayed, made.fresh
+        @focus, @stayed, @new_before = made.focus, made.stayed, made.new_thing
         Day.new(date: @dates[index], parts: parts)
       end
 

@@ -33,7 +33,7 @@ module Rungs
           (least...told.size).reverse_each.any? do |index|
             day = told[index].day
             last = told[index + 1]&.day != day
-            last && day >= from && enough?(told, index, band) && there?(heard, band, day, year, aimed)
+            last && day >= from && enough?(told, index, band) && reached?(heard, band, day, year, aimed)
           end
         end
         # Mostly it was so of late, which is read faster.
@@ -68,13 +68,13 @@ module Rungs
       def spread?(records) = records.map(&:fact).uniq.size >= FACTS && records.map(&:day).uniq.size >= ON_DAYS
 
       # Beginners to ten must have shown parts, or known facts, to five.
-      def there?(heard, band, day, year, aimed)
+      def reached?(heard, band, day, year, aimed)
         least = rung(band, year: year, aimed: aimed)
         return heard.rung_on(band, day).to_i >= least if least
 
         band != "to10" || heard.rung_on("to5", day).to_i >= PART_WHOLE
       end
-      private_class_method :enough?, :many?, :spread?, :there?
+      private_class_method :enough?, :many?, :spread?, :reached?
     end
   end
 end

@@ -84,7 +84,7 @@ module Rungs
       def work(many) = many == 1 ? "works" : "work"
 
       def news
-        met = @standing.met(@aim.range)
+        met = @standing.how_many_met(@aim.range)
         "New numbers for this class: #{met.zero? ? 'nobody' : met} of #{@standing.size} #{met > 1 ? 'have' : 'has'} " \
           "answered twice in them."
       end

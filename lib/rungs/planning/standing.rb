@@ -52,8 +52,8 @@ module Rungs
       def unheard? = !@settled && @heard.values.count(&:enough?) * 2 < size
 
       # Whether a range is new to the class: few have two records there that tell.
-      def new_to?(range) = met(range) < MET * size
-      def met(range) = @heard.values.count { |heard| heard.count(range) >= Heard::LEAST }
+      def new_to?(range) = how_many_met(range) < MET * size
+      def how_many_met(range) = @heard.values.count { |heard| heard.count(range) >= Heard::LEAST }
 
       # @return [Hash{Object => String}] who works two ranges or more from this one, and where
       def far_from(range) = edges.select { |_, edge| Ranges.apart(edge, range) >= 2 }

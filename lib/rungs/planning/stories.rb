@@ -27,16 +27,16 @@ module Rungs
       EARLIER = 2
       TURNED = 3
 
-      # @param told [Hash{String => Integer}] how often each situation was told, 0 where it was not; it is read as it
-      #   grows
+      # @param times_told [Hash{String => Integer}] how often each situation was told, 0 where it was not; it is read as
+      #   it grows
       # @param other_range [String] of the stories of the other operation
       # @param compared [Proc] () → whether the class has compared towers
       # @param wrong [Array<String>] situations at which most were not right last
-      def initialize(operation:, year:, told:, other_range:, compared: -> { true }, wrong: [])
+      def initialize(operation:, year:, times_told:, other_range:, compared: -> { true }, wrong: [])
         @operation = operation
         @order = ORDER.fetch(year)
-        @told = told
-        @before = told.keys
+        @times_told = times_told
+        @before = times_told.keys
         @other_range = other_range
         @compared = compared
         @wrong = wrong
@@ -50,17 +50,17 @@ module Rungs
       def for(place, of:)
         own = @order.fetch(@operation)
         turned = of > 1 && place == [TURNED, of - 1].min
-        return sayable(@order.fetch(OTHER.fetch(@operation)).sort_by { |id| @told[id].zero? ? 1 : 0 }) if turned
+        return sayable(@order.fetch(OTHER.fetch(@operation)).sort_by { |id| @times_told[id].zero? ? 1 : 0 }) if turned
 
-        due = own.find { |id| due?(id) } || own.min_by { |id| @told[id] }
-        met = own.select { |id| @told[id].positive? }
+        due = own.find { |id| due?(id) } || own.min_by { |id| @times_told[id] }
+        met = own.select { |id| @times_told[id].positive? }
         first = [*(own & @before & (met - [due]) if place == EARLIER), due].map { |id| before(id) }
-        [*first, *sayable(met.sort_by { |id| @told[id] }), own.first].uniq
+        [*first, *sayable(met.sort_by { |id| @times_told[id] }), own.first].uniq
       end
 
       private
 
-      def due?(id) = @told[id] < TIMES || (@wrong.include?(id) && @told[id] < MOST)
+      def due?(id) = @times_told[id] < TIMES || (@wrong.include?(id) && @times_told[id] < MOST)
       def compares?(id) = Problem::Situation::ALL.fetch(id).compare? && !@compared.call
       def before(id) = compares?(id) ? COMPARED : id
       def sayable(ids) = ids.reject { |id| compares?(id) }

@@ -40,7 +40,7 @@ module Rungs
       def problems
         @problems ||= tuples.select do |parts|
           fits?(parts)
-        end.map { |parts| problem(parts) }.select { |each| told?(each) }
+        end.map { |parts| problem(parts) }.select { |each| tellable?(each) }
       end
 
       # @return [Integer] how many different ones there are
@@ -100,7 +100,7 @@ module Rungs
       end
 
       # With a part of nothing or of one, or children who plan, only what some story can tell well.
-      def told?(problem)
+      def tellable?(problem)
         return true unless problem.smaller < 2 || situation.open
 
         Template::ALL.any? { |template| template.well?(problem) }

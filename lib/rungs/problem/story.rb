@@ -40,7 +40,7 @@ module Rungs
       private_class_method :refuse
 
       # What is kept of it with a problem: its template, and what its parts are of.
-      def told = { template: template.id, things: template.things }
+      def template_and_things = { template: template.id, things: template.things }
 
       # The same words with other numbers: as its template tells them; where they were changed by hand or a template is
       # not there, number for number.
@@ -53,7 +53,7 @@ module Rungs
         raise Error::NotAProblem, "the story has no room for these numbers" if template && !template.suits?(now)
 
         names = template && named(words, before, template, people)
-        names ? template.fill(now, names) : number_for_number(words, before.told, now.told)
+        names ? template.fill(now, names) : number_for_number(words, before.story_numbers, now.story_numbers)
       end
 
       # @return [Array<String>, nil] with whose names a template tells just that
@@ -75,7 +75,7 @@ module Rungs
       # @return [Array<Integer>] the given numbers that are missing
       def self.missing_numbers(text, problem)
         said = text.scan(/\d+/).map(&:to_i)
-        problem.told.reject { |number| said.include?(number) || (number.zero? && text.match?(/\bno(ne)?\b/i)) }
+        problem.story_numbers.reject { |number| said.include?(number) || (number.zero? && text.match?(/\bno(ne)?\b/i)) }
       end
     end
   end

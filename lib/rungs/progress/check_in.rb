@@ -101,7 +101,7 @@ module Rungs
 
       # @return [Array(Choice, Float), nil] the problem that tells most and how many bits; nil where all were asked
       def most_telling(random)
-        problem, bits = by_information.lazy.map { |kind, bits| [fresh(kind, random), bits] }.find(&:first)
+        problem, bits = by_information.lazy.map { |kind, bits| [not_asked_yet(kind, random), bits] }.find(&:first)
         problem && [Choice.new(problem: problem, why: reason(problem)), bits]
       end
 
@@ -178,16 +178,18 @@ module Rungs
       def level(problem, rung) = Scope.of(operation, problem.band).level(rung)
 
       # Whether a band lies before the child's own, is it, or after it.
-      def beside(standing, in_band) = in_band == standing.band ? 0 : BANDS.index(in_band) <=> BANDS.index(standing.band)
+      def side_of(standing, in_band)
+        in_band == standing.band ? 0 : BANDS.index(in_band) <=> BANDS.index(standing.band)
+      end
 
       # The rung a child so standing works out by in a band.
       def mostly(standing, in_band)
-        { 0 => standing.rung, 1 => 1, -1 => Scope.of(operation, in_band).levels.max }.fetch(beside(standing, in_band))
+        { 0 => standing.rung, 1 => 1, -1 => Scope.of(operation, in_band).levels.max }.fetch(side_of(standing, in_band))
       end
 
       # How likely a rung, or that it is known, is seen on a problem.
       def likelihood(standing, problem, rung)
-        known = KNOWN.fetch(beside(standing, problem.band))
+        known = KNOWN.fetch(side_of(standing, problem.band))
         return known if rung == 5
 
         levels = levels_of(problem)
@@ -208,7 +210,7 @@ module Rungs
       private_constant :KINDS
 
       # One not asked yet and not known, rather of a fact not asked yet.
-      def fresh(kind, random)
+      def not_asked_yet(kind, random)
         taken = answers.map { |answer| answer.problem.parts }
         kind.reject do |problem|
           taken.include?(problem.parts) || facts[problem.exact_fact]

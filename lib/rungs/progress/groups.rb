@@ -50,7 +50,7 @@ module Rungs
       # @param band [String]
       # @param year ["first", "kindergarten"]
       # @return [Array<Group>]
-      def told(groups, operation:, band:, year: "first")
+      def with_aims(groups, operation:, band:, year: "first")
         groups.each_with_object([]) do |members, made|
           made << group(members, operation, band, year, made.map(&:heading))
         end
@@ -66,7 +66,7 @@ module Rungs
 
       def reason(known, unheard, rungs)
         there = known.tally.sort.map do |rung, count|
-          "#{count} on #{Strategy::Rung.told(rung, among: rungs) { |each| each.title.downcase }}"
+          "#{count} on #{Strategy::Rung.word(rung, among: rungs) { |each| each.title.downcase }}"
         end
         there << "#{unheard} not heard enough, put in the middle" if unheard.positive?
         there.join(", ")

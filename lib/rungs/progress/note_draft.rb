@@ -73,7 +73,7 @@ module Rungs
         numbers = Problem::Band::ALL.fetch(band).at_home
         { now: "When #{DOING.fetch(operation)} with #{numbers}, #{name} #{faint || now(rungs, page, operation)}." \
                "#{at_once(known) unless faint}",
-          example: example ? told(name, example) : "",
+          example: example ? example_sentence(name, example) : "",
           coming: "Next comes #{page.coming}.",
           home: page.home, caution: page.caution }
       end
@@ -98,13 +98,13 @@ module Rungs
       # Counting on is otherwise when adding than when taking away.
       def doing(page, operation) = page.now.is_a?(Hash) ? page.now.fetch(operation) : page.now
 
-      def told(name, example)
+      def example_sentence(name, example)
         solved = "#{name} solved #{example.solved}#{', with a little help' if example.helped}"
         return "#{solved}, saying “#{example.said}”." if example.said
 
         example.way ? "#{solved}: #{example.way}#{'.' unless example.way.end_with?('.')}" : "#{solved}."
       end
-      private_class_method :now, :at_once, :doing, :told
+      private_class_method :now, :at_once, :doing, :example_sentence
     end
   end
 end

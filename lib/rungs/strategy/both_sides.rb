@@ -11,16 +11,16 @@ module Rungs
       # @return [Array<Path>] each ends at the number in the box
       def paths(problem)
         sums, parts = problem.sides.map(&:paths)
-        sums.map { |sum| sum.then(beside(parts, sum), move: sum.move) } +
+        sums.map { |sum| sum.then(best_partner(parts, sum), move: sum.move) } +
           parts.reject { |part| sums.any? { |sum| sum.move == part.move } }
-               .map { |part| beside(sums, part).then(part, move: part.move) }
+               .map { |part| best_partner(sums, part).then(part, move: part.move) }
       end
 
       # The highest rung that is not above that path's, and on it the least work.
-      def beside(paths, other)
+      def best_partner(paths, other)
         paths.select { |path| path.rung <= other.rung && path.move.pulls? }.min_by { |path| [-path.rung, path.work] }
       end
-      private_class_method :beside
+      private_class_method :best_partner
     end
   end
 end

@@ -31,7 +31,7 @@ module Rungs
     #   neighbours
     # @yield [Rung] → its word
     # @return [String]
-    def Rung.told(level, among:)
+    def Rung.word(level, among:)
       (among.include?(level) ? [level] : [level - 1, level + 1]).map { |each| yield at(each) }.join(" and ")
     end
   end

@@ -95,7 +95,7 @@ RSpec.describe Rungs::Activity::ByHand do
     own = { **data, words: "At 10 o’clock #{before[0]} came, then #{before[1]}. How many?" }
     expect(kind.with_numbers(own, [4, 5])[:words]).to eq("At 10 o’clock 4 came, then 5. How many?")
     expect { kind.with_numbers(data, [60, 60]) }.to raise_error(Rungs::Error::NotAProblem, /no room/)
-    bare = Rungs::Activity::POSED.told(Rungs::Problem::Equation.parse("8 + ? = 12").to_problem, "")
+    bare = Rungs::Activity::POSED.data_for(Rungs::Problem::Equation.parse("8 + ? = 12").to_problem, "")
     expect(kind.with_numbers(bare, [9, 15])).to include(equation: "9 + □ = 15")
     expect { kind.with_numbers(bare, [9, 5]) }.to raise_error(Rungs::Error::NotAProblem)
   end

@@ -58,7 +58,7 @@ end
 RSpec.describe Rungs::Activity::Bare do
   def items(texts)
     telling = Rungs::Activity::POSED
-    texts.map { |text| telling.with.item(telling.told(problem(text), "")) }
+    texts.map { |text| telling.with.item(telling.data_for(problem(text), "")) }
   end
 
   it "shows a bare problem with nothing of its answer before it is checked, and writes it whole" do

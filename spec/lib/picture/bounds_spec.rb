@@ -24,7 +24,7 @@ RSpec.describe Rungs::Picture do
     path = Rungs::Strategy::Path.usual(twenty, 1)
     expect(described_class::Objects.acts?(path, twenty)).to be(true)
     expect(described_class::Objects.acts?(path, Rungs::Problem.new(parts: [12, 9], unknown: :whole))).to be(false)
-    compared = Rungs::Problem.told("compare.difference.more", [20, 8])
+    compared = Rungs::Problem.from_story("compare.difference.more", [20, 8])
     expect(described_class::Towers.of(compared)).not_to be_nil
   end
 

@@ -59,7 +59,7 @@ RSpec.describe Rungs::Picture do
              "30 + 40 = ?", "70 - 30 = ?", "3 + 7 = ?", "10 + 4 = ?", "5 + 3 = ?", "27 + 5 = ?", "42 - 5 = ?",
              "28 - 15 = ?", "34 + 25 = ?", "65 - 27 = ?",
              "8 + 2 + 5 = ?", "4 + 4 + 5 = ?", "8 + 4 = ? + 5"]
-    examples = texts.map { |text| problem(text) } + [Rungs::Problem.told("compare.difference.more", [9, 4])]
+    examples = texts.map { |text| problem(text) } + [Rungs::Problem.from_story("compare.difference.more", [9, 4])]
     paths = examples.flat_map { |each| each.paths.map { |path| [path, each] } }
     drawn = paths.select { |path, each| kinds.any? { |kind| kind.act(path, each).any? } }.map { |path, _| path.move.id }
     expect(Rungs::Strategy::Move::ALL.ids - drawn).to be_empty

@@ -12,19 +12,19 @@ RSpec.describe Rungs::Problem do
 
   it "is told again by the numbers its situation gives" do
     problems_to(12).reject { |problem| problem.unknown == :both }.each do |problem|
-      expect(described_class.told(problem.situation.id, problem.told)).to eq(problem)
+      expect(described_class.from_story(problem.situation.id, problem.story_numbers)).to eq(problem)
     end
   end
 
   it "refuses numbers that make no problem, with a reason" do
     expect do
-      described_class.told("take_from.result", [5, 9])
+      described_class.from_story("take_from.result", [5, 9])
     end.to raise_error(Rungs::Error::NotAProblem, /5 is less than 9/)
     expect do
-      described_class.told("add_to.result", [60, 60])
+      described_class.from_story("add_to.result", [60, 60])
     end.to raise_error(Rungs::Error::NotAProblem, /more than 100/)
     expect do
-      described_class.told("compare.difference.more", [5, 5])
+      described_class.from_story("compare.difference.more", [5, 5])
     end.to raise_error(Rungs::Error::NotAProblem, /no difference/)
     expect { described_class.new(parts: [-1, 3], unknown: :whole) }.to raise_error(Rungs::Error::NotAProblem)
     expect { described_class.new(parts: [1, 2], unknown: :third) }.to raise_error(Rungs::Error::NotAProblem)
@@ -37,8 +37,8 @@ RSpec.describe Rungs::Problem do
 
   it "is equal to another with the same situation and numbers" do
     one = described_class.new(situation: "add_to.result", parts: [9, 5], unknown: :whole)
-    expect(one).to eq(described_class.told("add_to.result", [9, 5]))
-    expect([one, described_class.told("add_to.result", [5, 9])].uniq.size).to eq(2)
+    expect(one).to eq(described_class.from_story("add_to.result", [9, 5]))
+    expect([one, described_class.from_story("add_to.result", [5, 9])].uniq.size).to eq(2)
   end
 
   describe Rungs::Problem::Band do

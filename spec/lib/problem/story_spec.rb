@@ -27,10 +27,10 @@ RSpec.describe Rungs::Problem::Story do
   # What is wrong with a text, in words; empty where nothing is.
   define_method(:faults) do |problem, text|
     all = []
-    unless text.scan(/\d+/).map(&:to_i).sort == problem.told.select(&:positive?).sort
-      all << "does not say #{problem.told} once each"
+    unless text.scan(/\d+/).map(&:to_i).sort == problem.story_numbers.select(&:positive?).sort
+      all << "does not say #{problem.story_numbers} once each"
     end
-    all << "says no zero" if problem.told.include?(0) && !text.match?(/\bno(ne)?\b/i)
+    all << "says no zero" if problem.story_numbers.include?(0) && !text.match?(/\bno(ne)?\b/i)
     all << "asks not exactly one question" unless text.count("?") == 1 && text.end_with?("?", ".")
     if text.match?(/[{}|]|  |\b0\b|(?:\A|[.?] )[^A-Z0-9]/)
       all << "has a hole, two spaces, a bare zero or a sentence without its capital"
@@ -84,7 +84,7 @@ RSpec.describe Rungs::Problem::Story do
 
   it "keeps amounts to what a thing can bear" do
     bears = lambda do |situation, numbers|
-      problem = Rungs::Problem.told(situation, numbers)
+      problem = Rungs::Problem.from_story(situation, numbers)
       templates.select { |each| each.suits?(problem) }.map(&:context)
     end
     expect(bears["compare.smaller.more", [65, 3]]).not_to include("library")
@@ -115,7 +115,7 @@ RSpec.describe Rungs::Problem::Story do
 
   it "says the words of comparing the right way round" do
     said = lambda do |id, numbers|
-      problem = Rungs::Problem.told(id, numbers)
+      problem = Rungs::Problem.from_story(id, numbers)
       templates.select do |each|
         each.suits?(problem)
       end.map { |each| described_class.new(problem, template: each, names: %w[Ada Bo]).text }
@@ -129,7 +129,7 @@ RSpec.describe Rungs::Problem::Story do
   end
 
   it "never has more of a thing than there can be" do
-    ferries = Rungs::Problem.told("take_from.start", [15, 15])
+    ferries = Rungs::Problem.from_story("take_from.start", [15, 15])
     expect(templates.select { |template| template.suits?(ferries) }.map(&:context)).not_to include("boats", "kites")
   end
 
@@ -152,7 +152,7 @@ RSpec.describe Rungs::Problem::Story do
   end
 
   it "uses a story heard of late only when there is no other" do
-    problem = Rungs::Problem.told("add_to.result", [2, 3])
+    problem = Rungs::Problem.from_story("add_to.result", [2, 3])
     ids = templates.select { |template| template.suits?(problem) }.map(&:id)
     all_but_one = ids.drop(1)
     expect(described_class.write(problem, random: Random.new(1), except: all_but_one).template.id).to eq(ids.first)
@@ -160,7 +160,7 @@ RSpec.describe Rungs::Problem::Story do
   end
 
   it "never gives two people one name, and says so where no story has room" do
-    problem = Rungs::Problem.told("together.total", [2, 3])
+    problem = Rungs::Problem.from_story("together.total", [2, 3])
     50.times { |seed| expect(described_class.write(problem, random: Random.new(seed)).names.uniq.size).to eq(2) }
     expect { described_class.new(problem, template: templates.first, names: %w[Ada Ada]) }.to raise_error(Rungs::Error::NotAProblem)
     expect do
@@ -170,7 +170,7 @@ RSpec.describe Rungs::Problem::Story do
   end
 
   it "notices when words changed by hand no longer say the numbers" do
-    problem = Rungs::Problem.told("take_from.result", [14, 5])
+    problem = Rungs::Problem.from_story("take_from.result", [14, 5])
     expect(described_class.missing_numbers("14 boats. 5 leave. How many stay?", problem)).to be_empty
     expect(described_class.missing_numbers("14 boats. Some leave. How many stay?", problem)).to eq([5])
   end

@@ -72,7 +72,7 @@ RSpec.describe Rungs::Progress::Groups do
   end
 
   def told(*groups, band: "bridge", operation: "add")
-    described_class.told(groups.map { |rungs| members(*rungs) }, operation: operation, band: band)
+    described_class.with_aims(groups.map { |rungs| members(*rungs) }, operation: operation, band: band)
   end
 
   it "gives each group an aim and says why, and none to those who make ten or know" do

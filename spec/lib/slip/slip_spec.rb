@@ -56,8 +56,8 @@ RSpec.describe Rungs::Slip do
   end
 
   it "says it in whole sentences" do
-    told = [problem("14 - 5 = ?"), Rungs::Problem.told("compare.bigger.more", [9, 5]),
-            Rungs::Problem.told("together.total", [9, 5])]
+    told = [problem("14 - 5 = ?"), Rungs::Problem.from_story("compare.bigger.more", [9, 5]),
+            Rungs::Problem.from_story("together.total", [9, 5])]
     said = described_class::ALL.flat_map { |slip| [*told.map { |each| slip.ask(each) }, slip.why(told[0], 10)] }
     expect(said).to all(match(/\A.+[.?]\z/))
   end

@@ -94,7 +94,7 @@ RSpec.describe Rungs::Strategy::Path do
     expect(moves("25 - 17 = ?")).to not_include("place_value_apart")
     expect(moves("12 - 9 = ?")).to include("nine_as_ten")
     expect(moves("11 - 9 = ?")).to not_include("nine_as_ten")
-    expect(Rungs::Problem.told("compare.difference.more", [9, 4]).paths.map do |path|
+    expect(Rungs::Problem.from_story("compare.difference.more", [9, 4]).paths.map do |path|
       path.move.id
     end).to include("all_match")
   end

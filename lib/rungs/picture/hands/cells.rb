@@ -26,12 +26,12 @@ module Rungs
 
         def layout
           Layout.new(width: @from.width, height: @from.height, marks: cells + counters,
-                     alt: "#{there.size} there, as they were put#{": #{sentence}" if sentence}")
+                     alt: "#{filled.size} there, as they were put#{": #{sentence}" if sentence}")
         end
 
         def sentence
-          struck, left = there.partition { |_, state| state == :struck }
-          return "#{there.size} − #{struck.size} = #{left.size}" if struck.any?
+          struck, left = filled.partition { |_, state| state == :struck }
+          return "#{filled.size} − #{struck.size} = #{left.size}" if struck.any?
 
           Hands.sum(%i[a b].map { |tone| left.count { |each, _| each == tone } })
         end
@@ -39,7 +39,7 @@ module Rungs
         private
 
         def cells = @from.marks.select { |mark| mark.shape == :cell }
-        def there = @contents.compact
+        def filled = @contents.compact
 
         def lying_on(cell)
           counter = @from.marks.find { |mark| mark.shape == :counter && [mark.x, mark.y] == [cell.x, cell.y] }

@@ -37,8 +37,8 @@ module Rungs
 
         def told_of(candidate, items, minutes)
           place(candidate, :practise, minutes,
-                { range: @choice.aim.range, options: candidate.options, seed: @seed, items: items, told: true,
-                  fresh: nil, things: Novelty.things(candidate.kind, candidate.options) })
+                { range: @choice.aim.range, options: candidate.options, seed: @seed, items: items, fixed: true,
+                  new_thing: nil, things: Novelty.things(candidate.kind, candidate.options) })
         end
 
         def marked(part, slip) = part.with(slip: slip.id, reason: @choice.reasons.slip(slip))

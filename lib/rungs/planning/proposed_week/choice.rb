@@ -6,16 +6,16 @@ module Rungs
       # What there is to choose from, with what the class is like and has met: for one aim after the other, each made
       # once.
       class Choice
-        attr_reader :aim, :candidates, :standing, :memory, :told
+        attr_reader :aim, :candidates, :standing, :memory, :times_told
 
         # As a ProposedWeek takes them.
         # @param other [Standing, nil] of the other operation
         # @param days [Integer] of the week
-        def initialize(standing:, other:, memory:, told:, wrong:, has:, without:, settings:, days:)
+        def initialize(standing:, other:, memory:, times_told:, wrong:, has:, without:, settings:, days:)
           @standing = standing
           @other = other
           @memory = memory
-          @told = told
+          @times_told = times_told
           @wrong = wrong
           @days = days
           @has = has
@@ -107,8 +107,8 @@ module Rungs
         # The other operation has numbers of its own, never beyond those of the week.
         def stories
           other = @other ? Ranges.nearer(@other.range, aim.range) : aim.range
-          Stories.new(operation: aim.operation, year: standing.year, told: told, wrong: @wrong, other_range: other,
-                      compared: -> { memory.known?(Activity::ALL.fetch(Stories::COMPARED)) })
+          Stories.new(operation: aim.operation, year: standing.year, times_told: times_told, wrong: @wrong,
+                      other_range: other, compared: -> { memory.known?(Activity::ALL.fetch(Stories::COMPARED)) })
         end
       end
     end

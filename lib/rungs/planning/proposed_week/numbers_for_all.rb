@@ -17,23 +17,23 @@ module Rungs
         # @param made [Activity::Kind] that tells it
         # @param items [Array<Hash>] as they were drawn
         # @return [Hash{Symbol => Object}] sets; and items that are told as they stand, where there are any
-        def of(made, items)
+        def sets_and_items(made, items)
           middle = made.problem_of(items.first)
           return { sets: [] } if middle.parts.size > 2 || middle.many_answers?
 
           standing = @choice.standing_in(middle.operation) or return { sets: [] }
           sets = StorySets.of(middle, standing, random: @random)
           { sets: sets.select { |set| set.names.any? }, items: sets.map do |set|
-            told(made, items.first, set)
-          end, told: true }
+            item_for(made, items.first, set)
+          end, fixed: true }
         end
 
         private
 
-        def told(made, data, set)
+        def item_for(made, data, set)
           story = story(data, set.problem)
-          kept = story ? { words: story.text, **story.told } : data.slice(:words, :template, :things)
-          made.class.told(set.problem, kept.delete(:words), number_set: set.level, **kept)
+          kept = story ? { words: story.text, **story.template_and_things } : data.slice(:words, :template, :things)
+          made.class.data_for(set.problem, kept.delete(:words), number_set: set.level, **kept)
         end
 
         # The same story with other numbers; where it cannot hold them, or a part is missing, another with its people.

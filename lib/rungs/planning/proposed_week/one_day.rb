@@ -13,9 +13,9 @@ module Rungs
         NEW = %i[focus story].freeze
         ONCE_MORE = %i[practise games look_back].freeze
 
-        # focus: the Candidate that was it last. stayed: for how many days it has been. fresh: what is new today, as
+        # focus: the Candidate that was it last. stayed: for how many days it has been. new_thing: what is new today, as
         # Novelty has things; nil where nothing is.
-        attr_reader :focus, :stayed, :fresh
+        attr_reader :focus, :stayed, :new_thing
 
         # @param date [Date]
         # @param choice [Choice] for its aim
@@ -102,39 +102,39 @@ module Rungs
           seed, items = @choice.fitting.draw(made, role, @random, unlike: unlike)
           return unless items
 
-          { range: range, options: options, seed: seed, items: items, things: things, fresh: fresh.first,
-            **kept(candidate.kind, made, items) }
+          { range: range, options: options, seed: seed, items: items, things: things, new_thing: fresh.first,
+            **fixed_items(candidate.kind, made, items) }
         end
 
         # Items that are kept themselves: the numbers of a story for everybody, and ways of taking away.
-        def kept(kind, made, items)
-          return @numbers.of(made, items) if kind == Activity::POSED
+        def fixed_items(kind, made, items)
+          return @numbers.sets_and_items(made, items) if kind == Activity::POSED
 
-          kind == Activity::WhoseWay && @choice.aim.operation == "subtract" ? { told: true } : {}
+          kind == Activity::WhoseWay && @choice.aim.operation == "subtract" ? { fixed: true } : {}
         end
 
         # By heart come only facts that half of the class knows.
         def known_by_half(range)
           asked = @choice.by_heart.sample(Activity::PRACTISED.usual, random: @random)
-          { range: range, options: { "operation" => @choice.aim.operation }, seed: @seed, told: true,
-            items: asked.map { |problem| Activity::PRACTISED.told(problem) }, fresh: nil,
+          { range: range, options: { "operation" => @choice.aim.operation }, seed: @seed, fixed: true,
+            items: asked.map { |problem| Activity::PRACTISED.data_for(problem) }, new_thing: nil,
             things: Novelty.things(Activity::PRACTISED, {}) }
         end
 
         # No story is new on the day before the focus goes on to the next.
         def may_be_new?(role)
-          @new_allowed && !fresh && NEW.include?(role) && (role == :focus || !@choice.candidates.over?(stayed))
+          @new_allowed && !new_thing && NEW.include?(role) && (role == :focus || !@choice.candidates.over?(stayed))
         end
 
         def place(candidate, role, minutes, made)
           kind, things = candidate.kind, made.delete(:things)
-          times = @choice.told[candidate.options["situation"]]
+          times = @choice.times_told[candidate.options["situation"]]
           reason = reason(role, candidate, made, times)
-          @choice.memory.keep(@date, kind, made[:items], things)
-          @choice.told[candidate.options["situation"]] += 1 if candidate.options.key?("situation")
+          @choice.memory.remember(@date, kind, made[:items], things)
+          @choice.times_told[candidate.options["situation"]] += 1 if candidate.options.key?("situation")
           stay(candidate) if role == :focus
           @kinds << kind
-          @fresh ||= made[:fresh]
+          @new_thing ||= made[:new_thing]
           Part.new(kind: kind, role: role == :games ? :practise : role, minutes: minutes, reason: reason, **made)
         end
 
@@ -158,10 +158,10 @@ module Rungs
         # Everybody once on one of four like facts, beside what is practised.
         def checked(minutes)
           aim = @choice.aim
-          items = @check.facts.map { |problem| Activity::POSED.told(problem, "") }
+          items = @check.facts.map { |problem| Activity::POSED.data_for(problem, "") }
           options = Activity::POSED.fitted(band: aim.range, operation: aim.operation)
           Part.new(kind: Activity::POSED, role: :check, minutes: minutes, range: aim.range, options: options,
-                   seed: @seed, items: items, reason: @choice.reasons.check(@check), sets: [], told: true)
+                   seed: @seed, items: items, reason: @choice.reasons.check(@check), sets: [], fixed: true)
         end
       end
     end

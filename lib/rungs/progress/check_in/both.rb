@@ -51,7 +51,7 @@ module Rungs
 
         def summary
           doing = NoteDraft::DOING.slice(*@alone.keys)
-          doing.map { |operation, words| "#{Rungs.capital(words)}: #{told(within(operation))}" }.join(" ")
+          doing.map { |operation, words| "#{Rungs.capital(words)}: #{sentence_on(within(operation))}" }.join(" ")
         end
 
         private
@@ -60,7 +60,7 @@ module Rungs
         def within(operation)
           own, other = @alone.fetch(operation), @alone.fetch((@alone.keys - [operation]).first)
           likely = own.chances.to_h do |standing, chance|
-            [standing, chance * beside(operation, standing, other.chances)]
+            [standing, chance * likelihood_beside(operation, standing, other.chances)]
           end
           total = likely.values.sum
           CheckIn.new(operation: operation, band: own.band, answers: own.answers, facts: own.facts,
@@ -68,14 +68,14 @@ module Rungs
         end
 
         # How likely a standing is by what is known of the other operation.
-        def beside(operation, standing, others)
+        def likelihood_beside(operation, standing, others)
           others.sum do |there, share|
             below = operation == "add" ? steps(standing, there) : steps(there, standing)
             share * BELOW.fetch(below, ELSE)
           end
         end
 
-        def told(one) = one.summary(clear: one.known? || one.confidence >= CLEAR).sub(/\A./, &:downcase)
+        def sentence_on(one) = one.summary(clear: one.known? || one.confidence >= CLEAR).sub(/\A./, &:downcase)
         def steps(adding, taking_away) = height(adding) - height(taking_away)
         def height(standing) = (BANDS.index(standing.band).to_i * 4) + standing.rung
       end

@@ -11,7 +11,7 @@ module Rungs
 
         # The number that is kept, which is no multiple of ten, or the larger; and the other.
         # @return [Array(Integer, Integer)]
-        def self.kept(problem)
+        def self.kept_whole(problem)
           problem.parts.partition { |part| ones(part).positive? }.then do |odd, even|
             even.empty? ? odd.sort.reverse : odd + even
           end
@@ -37,10 +37,10 @@ module Rungs
         STEPS = [
           { id: "on_by_tens", title: "on by tens, then ones", for_a: :whole, pulls: false,
             applies: ADDS,
-            counts: ->(problem) { kept(problem).last.digits.sum },
-            acts: ->(problem) { { gathered: [[kept(problem).first], kept(problem)] } },
+            counts: ->(problem) { kept_whole(problem).last.digits.sum },
+            acts: ->(problem) { { gathered: [[kept_whole(problem).first], kept_whole(problem)] } },
             goes: lambda { |problem|
-              a, b = kept(problem)
+              a, b = kept_whole(problem)
               landings = walk(a, b, 1)
               { landings: landings, equations: [Say.sum(a, b)], says: Say.counting(a, landings.drop(1)) }
             } },
@@ -57,14 +57,14 @@ module Rungs
 
         ENTRIES = [
           { id: "tens_then_ones", title: "the tens, then the ones", practised: "Tens, then ones", for_a: :whole,
-            applies: ->(problem) { ADDS.call(problem) && ones(kept(problem).last).positive? },
+            applies: ->(problem) { ADDS.call(problem) && ones(kept_whole(problem).last).positive? },
             splits: 1, recalls: %w[fact fact],
             acts: lambda { |problem|
-              a, b = kept(problem)
+              a, b = kept_whole(problem)
               { gathered: [[a], [a, tens(b)], [a + tens(b), ones(b)]], broken: broken(problem, b) }
             },
             goes: lambda { |problem|
-              a, b = kept(problem)
+              a, b = kept_whole(problem)
               there, w = a + tens(b), problem.whole
               { landings: [a, there, w],
                 equations: ["#{Say.asked(problem)} = #{a} + #{tens(b)} + #{ones(b)}", Say.sum(a, tens(b)),
