@@ -2,6 +2,7 @@
 
 require "sequel"
 require "uri"
+require_relative "read_with"
 require_relative "spent"
 
 Sequel.default_timezone = :utc
@@ -31,6 +32,7 @@ Sequel.extension :pg_json_ops
 Sequel::Model.db = DB
 Sequel::Model.plugin :association_dependencies
 Sequel::Model.raise_on_save_failure = true
+Sequel::Model.include ReadWith
 
 # The tables' own history, for bin/start and the tests. They are changed by the role that owns them (RUNGS_OWNER_URL);
 # the application's own may only read and write rows.

@@ -21,7 +21,7 @@ module Records
     end
 
     def observations_dataset = super.where(not_the_others | own_is_in)
-    def problem(id) = super&.tap { |posed| posed.associations[:classroom] = self }
+    def problem(id) = super&.read_with(classroom: self)
 
     # @return [Time] since when estimates stand still
     def blind_since = @visit.begun_at

@@ -24,7 +24,7 @@ module Records
     def parts = @parts || hold(LessonPart.not_removed.where(lesson_id: @lesson.id).order(:place, :id).eager(:runs).all)
 
     # @param parts [Array<LessonPart>] of this lesson, in order
-    def hold(parts) = @parts = parts.each { |part| part.associations[:lesson] = @lesson }
+    def hold(parts) = @parts = parts.each { |part| part.read_with(lesson: @lesson) }
 
     def minutes = parts.sum(&:minutes)
     def current = parts.find(&:running?)

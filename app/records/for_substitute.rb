@@ -31,7 +31,7 @@ module Records
     private
 
     # A part or a problem of that lesson, which knows it.
-    def in_it(row) = (row.tap { row.associations[:lesson] = @only } if row && row.lesson_id == @only.id)
+    def in_it(row) = (row.read_with(lesson: @only) if row && row.lesson_id == @only.id)
 
     # Never saved: the names on the list stay.
     def shorten(all)

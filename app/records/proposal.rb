@@ -153,7 +153,7 @@ module Records
     def recent
       days = Rungs::SchoolDays.before(@week.monday, Rungs::Planning::ProposedWeek::AGAIN).first..@week.monday + 6
       parts = parts_between(days).not_removed.eager(:lesson).all
-      parts.each { |part| part.lesson.associations[:classroom] = @room }
+      parts.each { |part| part.lesson.read_with(classroom: @room) }
       parts.flat_map { |part| part.items.all_data.map { |data| [part.kind, data] } }
     end
   end

@@ -49,7 +49,7 @@ module Records
         made = add(row, client_key, problem)
         made && HeardByTwo.new(@classroom, made).record_agreement(self)
       end
-      (added || standing(client_key)).tap { |observation| observation.associations[:child] = child }
+      (added || standing(client_key)).read_with(child: child)
     end
 
     # @param first_key [String] the observation, whichever version
@@ -174,7 +174,7 @@ module Records
       row = NEW.merge({ first_key: client_key }, row, by, { replaces_id: replaces&.id, client_key: client_key,
                                                             recorded_at: Time.now, carried: @carry })
       added = Observation::ADD.call(row.merge(slip: slip(posed, row), lesson_id: posed.lesson_id)).first or return
-      observation = Observation.call(added).tap { |each| each.associations[:posed_problem] = posed }
+      observation = Observation.call(added).read_with(posed_problem: posed)
       @carried = Ledger.new(@classroom).note(observation, replaced: replaces) if @carry
       observation
     end

@@ -43,7 +43,7 @@ module Records
       @done ||= begin
         there = LessonPart.not_removed.where(lesson: @room.lessons_dataset.unordered.where(held_on: @days))
         there.order(:id).eager(:lesson, :runs).all.select(&:begun?).each do |part|
-          part.lesson.associations[:classroom] = @room
+          part.lesson.read_with(classroom: @room)
         end.group_by(&:kind)
       end
     end

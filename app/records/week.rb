@@ -200,10 +200,7 @@ module Records
       @lessons ||= begin
         there = @room.lessons_dataset.where(held_on: monday..monday + 6).all
         Course.read(there)
-        there.to_h do |lesson|
-          lesson.associations[:classroom] = @room
-          [lesson.held_on, lesson]
-        end
+        there.to_h { |lesson| [lesson.held_on, lesson.read_with(classroom: @room)] }
       end
     end
   end

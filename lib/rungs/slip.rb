@@ -6,10 +6,6 @@ module Rungs
   class Slip
     Rungs.shelve self
 
-    # With a part of nothing, the slips of zero are commoner, and of the others only those of counting one off, and of
-    # the operation, can be.
-    ALSO_WITH_ZERO = %w[one_short one_over added_instead].freeze
-
     attr_reader :id, :table, :title, :rungs, :prior
 
     # @param table [String] which kind of problem it belongs to, of Tables::NAMES
@@ -21,7 +17,9 @@ module Rungs
     #   or by the Problem
     # @param rungs [Array<String>] the strategies it belongs to; empty for any
     # @param of_zero [Boolean] whether it comes of a part of nothing
-    def initialize(id:, table:, title:, prior:, answers:, why:, asks:, rungs: [], of_zero: false)
+    # @param also_with_zero [Boolean] whether it can be with a part of nothing too, as counting one off can, and the
+    #   other operation
+    def initialize(id:, table:, title:, prior:, answers:, why:, asks:, rungs: [], of_zero: false, also_with_zero: false)
       @id = id
       @table = table
       @title = title
@@ -31,6 +29,7 @@ module Rungs
       @asks = asks
       @rungs = rungs
       @of_zero = of_zero
+      @also_with_zero = also_with_zero
       freeze
     end
 
@@ -116,7 +115,7 @@ module Rungs
 
     # Whether the problem lets it show: nothing is counted on in 5 + 0.
     def possible?(problem)
-      return @of_zero || ALSO_WITH_ZERO.include?(id) if problem.smaller.zero?
+      return @of_zero || @also_with_zero if problem.smaller.zero?
 
       !@of_zero && (rungs.empty? || problem.affords.any? { |level| rungs.include?(Strategy::Rung.at(level).id) })
     end

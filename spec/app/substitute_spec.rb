@@ -175,11 +175,11 @@ RSpec.describe "Whoever takes the class" do
     posed = pose(room)
     hand_over
     get "/listen/#{room.id}"
-    stub_const("Records::Lesson::MOST_BY_LINK", 2)
+    stub_const("Records::Lesson::Lent::MOST_BY_LINK", 2)
     3.times { tap(posed: posed) }
     expect([last_response.status, last_response.body]).to match([422, /it takes no more/])
     expect(room.observations_dataset.count).to eq(2)
-    stub_const("Records::Lesson::MOST_BY_LINK", 400)
+    stub_const("Records::Lesson::Lent::MOST_BY_LINK", 400)
     lesson.refresh.finish
     Timecop.travel(Time.now + (39 * 60))
     tap(posed: posed)

@@ -7,7 +7,7 @@ module Pages
       def log
         by_id = room.children.to_h { |child| [child.id, child] }
         @log ||= room.last_records(posed.lesson, **seen_here)
-        @log.each { |row| row.associations[:child] = by_id[row.child_id] if by_id.key?(row.child_id) }
+        @log.each { |row| row.read_with(child: by_id[row.child_id]) if by_id.key?(row.child_id) }
       end
 
       # Who was heard on this problem, and by whom.

@@ -47,7 +47,7 @@ module Pages
       # @param observation [Records::Observation]
       # @param child [Records::Child]
       def changed_by(observation, child)
-        observation.associations[:child] = child
+        observation.read_with(child: child)
         estimate = estimate_now(child) if may?(:ladders)
         partial(:"listen/_changed", observation: observation, child: child, estimate: estimate)
       end

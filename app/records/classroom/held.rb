@@ -47,7 +47,7 @@ module Records
       private
 
       # A lesson that knows its class without asking for it.
-      def own(lesson) = lesson&.tap { lesson.associations[:classroom] = self }
+      def own(lesson) = lesson&.read_with(classroom: self)
 
       def lessons_heard
         heard = problems_dataset.unordered.where(id: observations_dataset.standing.select(:problem_id))

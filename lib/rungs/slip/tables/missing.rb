@@ -34,7 +34,7 @@ module Rungs
             asks: { nil => "When you said the first number, was that a step already?",
                     "add_to.change" => "When you said the first number, had one come already?" } },
 
-          { id: "one_short", title: "one left out", prior: 4, rungs: COUNTING,
+          { id: "one_short", title: "one left out", prior: 4, also_with_zero: true, rungs: COUNTING,
             answers: ->(problem) { problem.sought - 1 },
             why: ->(*) { "One of the missing part was left out of the count." },
             asks: { nil => "Can you count only the missing ones for me?",

@@ -16,7 +16,7 @@ module Rungs
             },
             asks: "Where were you before you started counting back?" },
 
-          { id: "one_over", title: "one too few taken away", prior: 4, rungs: %w[count_all],
+          { id: "one_over", title: "one too few taken away", prior: 4, also_with_zero: true, rungs: %w[count_all],
             answers: ->(problem) { problem.sought + 1 },
             why: ->(*) { "One too few was taken away, or one of the rest was counted twice." },
             asks: { nil => "Can you count what is left again, touching each one once?",
@@ -24,7 +24,7 @@ module Rungs
                     "together" => "Can you count the other kind again, touching each one once?",
                     "compare" => "Can you count again the ones that have no partner, touching each one once?" } },
 
-          { id: "one_short", title: "one too many taken away", prior: 5, rungs: COUNTING,
+          { id: "one_short", title: "one too many taken away", prior: 5, also_with_zero: true, rungs: COUNTING,
             answers: ->(problem) { problem.sought - 1 },
             why: ->(*) { "One too many was taken away, or one of the rest was left out." },
             asks: { nil => "How many did you take away? Count them for me.",
@@ -32,7 +32,7 @@ module Rungs
                     "together" => "How many of the one kind did you put aside? Count them for me.",
                     "compare" => "Line up the two rows. Does each one have its partner? Count those without." } },
 
-          { id: "added_instead", title: "added instead of taken away", prior: 5,
+          { id: "added_instead", title: "added instead of taken away", prior: 5, also_with_zero: true,
             answers: ->(problem) { problem.whole + problem.given },
             why: lambda { |problem, answer|
               "Put together instead of taken away: #{problem.whole} + #{problem.given} is #{answer}."

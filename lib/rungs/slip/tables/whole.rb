@@ -22,12 +22,12 @@ module Rungs
             },
             asks: "Where were you before you started counting?" },
 
-          { id: "one_short", title: "one left out", prior: 5, rungs: %w[count_all],
+          { id: "one_short", title: "one left out", prior: 5, also_with_zero: true, rungs: %w[count_all],
             answers: ->(problem) { problem.whole - 1 },
             why: ->(*) { "One thing was left out when everything was counted." },
             asks: "Can you count them again and move each one as you count it?" },
 
-          { id: "one_over", title: "one counted twice", prior: 5, rungs: COUNTING,
+          { id: "one_over", title: "one counted twice", prior: 5, also_with_zero: true, rungs: COUNTING,
             answers: ->(problem) { problem.whole + 1 },
             why: ->(*) { "One thing was counted twice, or one number word too many was said." },
             asks: "How do you know when to stop counting?" },
