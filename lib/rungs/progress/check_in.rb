@@ -15,6 +15,8 @@ module Rungs
     #   check = check.hear(problem, 2)        # counted on
     class CheckIn
       Rungs.shelve self
+      include Likelihood
+      include Words
 
       Standing = Struct.new(:band, :rung)
       # right: whether the answer was.
@@ -26,9 +28,6 @@ module Rungs
       MOST = 10
       CLEAR = 0.88
       BANDS = %w[to5 to10 bridge].freeze
-      # How likely a fact is known in a band before the child's own, in it and after it (guide 10 sets no figure; these
-      # are ours).
-      KNOWN = { -1 => 0.8, 0 => 0.35, 1 => 0.05 }.freeze
 
       attr_reader :operation, :band, :answers, :chances, :facts
 
@@ -138,25 +137,7 @@ module Rungs
         Knowing.new(heard: there.size, known: there.values.count(true), pivots: among, day: nil, scope: scope)
       end
 
-      # @param clear [Boolean] whether to say so
-      # @return [String] what was found and the evidence for it: how it is worked out, and what is known
-      def summary(clear: clear?)
-        there = answers.select { |answer| answer.rung && answer.problem.band == standing.band }
-        place = Problem::Band::ALL.fetch(standing.band).title
-        knows = " Knows #{knowing.known} of #{knowing.heard} facts heard there." if knowing.known.positive?
-        "#{known? ? "Knows the facts, #{place}." : worked_out_by(there, place, clear)}#{knows}"
-      end
-
       private
-
-      def worked_out_by(there, place, clear)
-        out = there.reject { |answer| answer.rung == 5 }
-        shown = out.select { |answer| level(answer.problem, answer.rung) == standing.rung }
-        equations = shown.map { |answer| answer.problem.solved.to_s }
-        "#{clear ? 'Works mostly by' : 'Not clear yet; likeliest is'} #{Strategy::Rung.at(standing.rung).doing}, " \
-          "#{place}: seen in #{shown.size} of #{out.size} answers there" \
-          "#{", #{equations.join('; ')}" if equations.any?}."
-      end
 
       def after(problem, rung, right)
         fact = problem.exact_fact
@@ -177,38 +158,6 @@ module Rungs
       def bands = band ? [band] : BANDS
       def level(problem, rung) = Scope.of(operation, problem.band).level(rung)
 
-      # Whether a band lies before the child's own, is it, or after it.
-      def side_of(standing, in_band)
-        in_band == standing.band ? 0 : BANDS.index(in_band) <=> BANDS.index(standing.band)
-      end
-
-      # The rung a child so standing works out by in a band.
-      def mostly(standing, in_band)
-        { 0 => standing.rung, 1 => 1, -1 => Scope.of(operation, in_band).levels.max }.fetch(side_of(standing, in_band))
-      end
-
-      # How likely a rung, or that it is known, is seen on a problem.
-      def likelihood(standing, problem, rung)
-        known = KNOWN.fetch(side_of(standing, problem.band))
-        return known if rung == 5
-
-        levels = levels_of(problem)
-        (1 - known) * Rule::DEFAULT.share(level(problem, rung), from: mostly(standing, problem.band),
-                                                                among: levels | [level(problem, rung)])
-      end
-
-      # What a problem lets show of how it is worked out.
-      def levels_of(problem) = problem.affords.filter_map { |rung| level(problem, rung) if rung < 5 }.uniq
-
-      # Problems alike in band and in what they let show. A band above one where the child most probably counts
-      # everything is not asked.
-      def kinds = bands.reject { |each| out_of_reach?(each) }.flat_map { |each| KINDS[[operation, each]] }
-
-      KINDS = Hash.new do |all, (operation, band)|
-        all[[operation, band]] = CheckIn.pool(operation, band).group_by(&:affords).values
-      end
-      private_constant :KINDS
-
       # One not asked yet and not known, rather of a fact not asked yet.
       def not_asked_yet(kind, random)
         taken = answers.map { |answer| answer.problem.parts }
@@ -217,39 +166,7 @@ module Rungs
         end.min_by { |each| [asked(each), random.rand] }
       end
 
-      def out_of_reach?(in_band)
-        place = BANDS.index(in_band)
-        return false if band || place.zero?
-
-        below = chances.select { |standing, _| BANDS.index(standing.band) < place && standing.rung <= 2 }
-        below.values.sum > 0.5
-      end
-
-      # Expected information in bits: what hearing the answer would take away from not knowing.
-      def information(problem)
-        left = [*levels_of(problem), 5].sum do |rung|
-          joint = chances.map { |standing, chance| chance * likelihood(standing, problem, rung) }
-          total = joint.sum
-          total.positive? ? total * uncertainty(joint.map { |each| each / total }) : 0
-        end
-        uncertainty(chances.values) - left
-      end
-
-      def uncertainty(shares) = -shares.sum { |share| share.positive? ? share * Math.log2(share) : 0 }
       def asked(problem) = answers.count { |answer| answer.problem.fact == problem.fact }
-
-      def reason(problem)
-        first, second = chances.max_by(2) { |_, chance| chance }.map(&:first)
-        return "A first look, #{Problem::Band::ALL.fetch(problem.band).title}." if answers.none?(&:rung)
-
-        shows = [first, second].any? { |standing| levels_of(problem).include?(standing.rung) }
-        "#{where(first)} or #{where(second)}? #{problem} lets #{shows ? 'that show' : 'the rungs below show'}."
-      end
-
-      def where(standing)
-        place = ", #{Problem::Band::ALL.fetch(standing.band).title}" unless band
-        Rungs.capital("#{Strategy::Rung.at(standing.rung).doing}#{place}")
-      end
     end
   end
 end
