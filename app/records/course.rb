@@ -1,11 +1,12 @@
 # frozen_string_literal: true
 
-require "zlib"
-
 module Records
   # The course of a lesson: its parts in order, the one going on, and how it goes forward, back, or stops for another
   # day.
   class Course
+    include Usual
+    include Telling
+
     # Parts: more than the longest lesson has.
     MOST = 40
 
@@ -51,23 +52,6 @@ module Records
         LessonPart.create(classroom_id: @lesson.classroom_id, lesson_id: @lesson.id, place: place, kind: kind,
                           minutes: minutes || activity.minutes, details: seeded(activity, details).to_jsonb)
       end.tap { forget }
-    end
-
-    # The usual parts: the same of a day, whenever they are asked for.
-    def plan_usual
-      DB.transaction do
-        usual_minutes.each { |kind, minutes| plan(kind, minutes: minutes, details: usual_details(kind)) }
-      end
-    end
-
-    # The same, not kept.
-    def offer_usual
-      @parts = usual_minutes.map do |kind, minutes|
-        activity = Rungs::Activity::ALL.fetch(kind)
-        details = seeded(activity, usual_details(kind)).to_jsonb
-        LessonPart.new(classroom_id: @lesson.classroom_id, kind: kind, minutes: minutes, details: details)
-                  .tap { |part| part.associations.update(lesson: @lesson, runs: []) }
-      end
     end
 
     # From now on the items of every part stay what they are.
@@ -135,61 +119,9 @@ module Records
       forget
     end
 
-    # Poses a problem of the teacher's own: in the part going on that takes such, else in a new one after it.
-    # @param told [Array<Hash>] the data of items
-    # @param show [Boolean] whether it goes on the board
-    # @return [PosedProblem] the one to begin with
-    def tell(told, show: true, at: Time.now)
-      part = current if current&.activity == Rungs::Activity::POSED
-      part ||= (quiet_part(at) unless show)
-      part ||= plan(Rungs::Activity::POSED.id, details: { count: 0 }, after: current)
-      first = part.items.add(show ? told : told.map { |data| { **data, quiet: true } })
-      shown = first + (told.index { |data| [nil, "middle"].include?(data[:number_set]) } || 0)
-      told.each_index { |index| part.items.posed(first + index, at: at) }
-      show_told(part, shown) if show
-      part.items.posed(shown)
-    end
-
-    # A part for a problem whose own was taken out.
-    # @return [LessonPart]
-    def adopt(posed)
-      told = Rungs::Activity::POSED.data_for(posed.problem, posed.story, template: posed.template)
-      plan(Rungs::Activity::POSED.id, details: { count: 0 }).tap do |part|
-        part.items.add([told])
-        posed.update(part_id: part.id, item: 0)
-      end
-    end
-
     private
 
     def full = raise(Rungs::Error::TooMany, "A lesson has room for #{MOST} parts. Take one out first.")
-
-    # Where a problem goes that is not for the board: to the last such part that began, never into one that is only
-    # planned; else into one of its own, which is done with it.
-    def quiet_part(at)
-      there = parts.reverse.find { |each| each.activity == Rungs::Activity::POSED && each.begun? }
-      there || plan(Rungs::Activity::POSED.id, details: { count: 0 }).tap do |part|
-        PartRun.create(part_id: part.id, started_at: at, ended_at: at)
-        forget
-      end
-    end
-
-    def show_told(part, item)
-      part.running? ? @lesson.show_item(part, item) : go(part)
-    end
-
-    # They fill the class's time.
-    # @return [Hash{String => Integer}] by activity
-    def usual_minutes
-      usual = Rungs::Activity::USUAL.to_h { |kind| [kind, Rungs::Activity::ALL.fetch(kind).minutes] }
-      shares = Rungs::Planning::Shape.shared(usual.values, of: Integer(@lesson.classroom.setting("minutes")))
-      usual.keys.zip(shares).to_h
-    end
-
-    def usual_details(kind)
-      there = @lesson.id ? parts.count { |part| part.kind == kind } : 0
-      { seed: (Zlib.crc32("#{@lesson.classroom_id} #{@lesson.held_on} #{kind} #{there}") % 9999) + 1 }
-    end
 
     # Its items are made of options and a seed; where nothing was chosen, what fits the class.
     def seeded(activity, details)

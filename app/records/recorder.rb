@@ -4,6 +4,8 @@ module Records
   # Writes observations for one class. Every call carries a key made by the client, so that the same tap sent twice
   # is kept once; nothing is ever changed in place.
   class Recorder
+    include SetAside
+
     KEPT = (Observation::ADDED - %i[replaces_id client_key account_id substitute recorded_at
                                     carried]).freeze
 
@@ -86,25 +88,6 @@ module Records
           replaces: observation, by: by)
     end
 
-    # Takes all that a substitute took down in a lesson out of every count, until it is brought back.
-    # @param lesson [Lesson]
-    # @return [Integer] how many
-    def put_aside(lesson)
-      together(lesson.by_substitute.select_map(:first_key)) do |keys|
-        keys.each { |key| undo(key, client_key: SecureRandom.uuid) }
-        lesson.update(set_aside: Sequel.pg_jsonb(lesson.set_aside.to_a | keys))
-      end
-    end
-
-    # What was set aside counts again, as it was.
-    # @return [Integer] how many
-    def bring_back(lesson)
-      together(lesson.set_aside.to_a) do |keys|
-        keys.each { |key| restore(key) }
-        lesson.update(set_aside: nil)
-      end
-    end
-
     # What the last record made of that child's estimate, without reading it again.
     # @return [Rungs::Progress::Estimate, nil] nil where it was not simply carried on
     def estimate(child, operation, scope, on:)
@@ -116,28 +99,6 @@ module Records
 
     # What was said before its end is kept, whenever it comes.
     def over?(time) = @classroom.ends_on && @classroom.over?(@classroom.today(time))
-
-    # Many records at once; estimates are made anew at the end.
-    def together(keys)
-      children = @classroom.observations_dataset.where(first_key: keys).distinct.select_map(:child_id)
-      DB.transaction do
-        @carry = false
-        yield keys
-        Ledger.new(@classroom).rebuild(children)
-      end
-      keys.size
-    ensure
-      @carry = true
-    end
-
-    def restore(first_key)
-      versions = @classroom.observations_dataset.where(first_key: first_key).order(:id).all
-      was = versions.reverse.find { |version| !version.undone }
-      return unless was && versions.last.undone
-
-      add(was.values.slice(*KEPT, :account_id, :substitute), SecureRandom.uuid, was.posed_problem,
-          replaces: versions.last, by: {})
-    end
 
     # Right until a wrong answer is tapped in.
     def judged(details, posed)
