@@ -36,11 +36,7 @@ module Rungs
       # How pictures are drawn for the class.
       def pictured = settings.slice(*Picture::Staging::USUAL.keys)
 
-      # Each is read once.
-      def problem(text) = PROBLEMS.fetch(text) { PROBLEMS[text] = Problem::Equation.parse(text).to_problem }
-
-      PROBLEMS = {} # rubocop:disable Style/MutableConstant
-      private_constant :PROBLEMS
+      def problem(text) = Problem::Equation.parse(text).to_problem
 
       # So many different things, in an order that is not that of counting.
       def mixed(things, count, random)

@@ -66,15 +66,8 @@ module Rungs
         draw(choices, count, to / 2.0, random)
       end
 
-      # Every number with the arrangements that can show it, found once.
-      CHOICES = {} # rubocop:disable Style/MutableConstant
-      private_constant :CHOICES
-
+      # Every number with the arrangements that can show it.
       def self.choices(from, to, arrangements)
-        CHOICES.fetch([from, to, arrangements]) { |key| CHOICES[key] = able(*key).freeze }
-      end
-
-      def self.able(from, to, arrangements)
         able = lambda do |number|
           arrangements.select { |each| number.zero? ? each.empty : each.show(number, Random.new(1)) }
         end
@@ -106,7 +99,7 @@ module Rungs
         fitting = fresh.select { |each| wanted.cover?(each) }
         (fitting.empty? ? fresh : fitting).sample(random: random)
       end
-      private_class_method :choices, :able, :draw, :next_number
+      private_class_method :choices, :draw, :next_number
 
       # The same look as before, from what was kept of it.
       def self.again(number, arrangement, seed)
