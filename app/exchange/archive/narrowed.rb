@@ -27,7 +27,7 @@ module Exchange
         when :lessons then lesson(row)
         when :lesson_parts then { **row, details: details(row[:details].to_h) }
         when :problems then { **row, story: without_others(row[:story]) }
-        when :own then { **row, content: with_names_out(row[:content].to_h) }
+        when :own then { **row, content: without_other_names(row[:content].to_h) }
         when :ways then { **row, initials: @holding.children.map { |child| child.name[0] }.join(" "), tally: 1 }
         else row
         end
@@ -46,9 +46,9 @@ module Exchange
         @holding.days ? { **kept, ended_at: nil } : kept
       end
 
-      def details(kept) = @holding.days ? with_names_out(kept) : kept.slice("options", "seed", "count")
+      def details(kept) = @holding.days ? without_other_names(kept) : kept.slice("options", "seed", "count")
 
-      def with_names_out(json) = Records::Texts.each(json) { |text| without_others(text) }
+      def without_other_names(json) = Records::Texts.each(json) { |text| without_others(text) }
 
       def without_others(text) = text.gsub(others) { |name| @holding.for_colleague? ? invented.fetch(name) : "a child" }
 
