@@ -190,6 +190,15 @@ RSpec.describe "The week" do
     expect(kinds.values_at(monday, monday + 2)).to eq([[], %w[twins toss]])
   end
 
+  it "goes on with what was left in the last seven days, on no day that is over" do
+    left = [8, 7].map do |days|
+      room.lesson_for(monday - days).course.plan("twins")
+      Records::Week.new(room, monday).left_over(monday)&.last&.held_on
+    end
+    expect(left).to eq([nil, monday - 7])
+    expect(Records::Week.new(room, monday - 7).left_over(monday - 5)&.first).to eq(monday - 5)
+  end
+
   it "brings for who is there that day, and prints the sheets of a day or a week as one file", :deep do
     course = room.lesson_for(monday).course
     course.plan("domino_sums")

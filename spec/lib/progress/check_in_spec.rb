@@ -52,6 +52,13 @@ RSpec.describe Rungs::Progress::CheckIn do
     expect(right).to be >= 75
   end
 
+  it "asks in any range that is given, and in that alone" do
+    %w[add subtract].product(Rungs::Problem::Band::ALL.ids).each do |operation, band|
+      asked = described_class.start(operation: operation, band: band).choose(Random.new(1)).problem
+      expect([asked.operation, asked.band]).to eq([operation, band])
+    end
+  end
+
   it "finds band and rung of both operations in at least 60 of 100 within ten, with the operation open too" do
     random, bands = Random.new(4), described_class::BANDS
     results = Array.new(100) do |index|
