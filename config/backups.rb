@@ -7,10 +7,13 @@ require_relative "backups/beside"
 require_relative "backups/erase_again"
 require_relative "backups/retention"
 require_relative "backups/sealed"
+require_relative "backups/trial"
 
 # Copies of the whole database that are made while it goes on: each is restored into a database beside and counted row
 # by row before it is called good, then encrypted where a recipient is set.
 class Backups
+  include Trial
+
   Failure = Copies::Failure
   # Megabytes that have to stay free beside a copy, which needs so many times its room while it is tried.
   SPARE = 200
@@ -161,34 +164,6 @@ class Backups
         counts
       end
     end
-  end
-
-  def counted(db) = db.tables(schema: :public).sort.to_h { |table| [table, db[Sequel[:public][table]].count] }
-
-  def try(file, counts)
-    found = in_trial_database { |url| restored(file, url) }
-    return if found == counts
-
-    off = counts.keys.find { |table| found[table] != counts[table] }
-    raise Failure, "The copy was tried and is not complete: #{off} has #{found[off].to_i} of #{counts[off]} rows."
-  end
-
-  # Into an empty database.
-  def restored(file, url)
-    Copies.new(@folder, url, sealed: @sealed).pg("pg_restore", "--no-owner", "--no-privileges", "--exit-on-error", file)
-    connected(url) { |db| counted(db) }
-  end
-
-  # A database of its own for a while.
-  # @yield [String] its address
-  def in_trial_database
-    name = "rungs_trial_#{Process.pid}"
-    connected { |db| db.run("CREATE DATABASE #{name}") }
-    yield @url.sub(%r{/[^/?]+(?=\?|\z)}, "/#{name}")
-  rescue Sequel::DatabaseError => e
-    raise Failure, "The copy could not be tried: #{e.message.lines.first.strip}."
-  ensure
-    connected { |db| db.run("DROP DATABASE IF EXISTS #{name} WITH (FORCE)") }
   end
 
   def step_of(plain)

@@ -5,6 +5,7 @@ require "fileutils"
 require "open3"
 require "socket"
 require_relative "own_place"
+require_relative "cluster/tools"
 
 # A private PostgreSQL cluster for one checkout: on 127.0.0.1 only, on a free port that it remembers, with a
 # generated password. Runs as the invoking user, or as the user postgres where invoked by root, since the server
@@ -12,14 +13,13 @@ require_relative "own_place"
 class Cluster
   class Failure < StandardError; end
   include OwnPlace
+  include Tools
 
   # Who may change tables, and who works with what is in them.
   OWNER = "rungs"
   WORKER = "rungs_app"
   BIN = [*ENV.fetch("PG_BIN", nil), *Dir["/usr/lib/postgresql/*/bin"].reverse].freeze
   LEAST_MEGABYTES = 200
-  # A database server keeps the machine's clock, whatever this process is made to believe (faketime).
-  OWN_CLOCK = { "LD_PRELOAD" => nil }.freeze
 
   # @param folder [String] where it lives
   # @param fast [Boolean] give up safety against power cuts, for tests
@@ -107,8 +107,6 @@ class Cluster
     false
   end
 
-  def bin = @bin ||= BIN.find { |folder| File.executable?(File.join(folder, "initdb")) }
-
   def make
     @say.call("Making a private database in #{data} …")
     FileUtils.rm_rf(data)
@@ -178,34 +176,5 @@ class Cluster
       SELECT 1 FROM pg_database WHERE datname = '#{database}';
     SQL
     psql("CREATE DATABASE #{database}") unless there.lines.map(&:strip).include?("1")
-  end
-
-  # @return [String] what it says
-  # @raise [Failure]
-  def psql(sql)
-    command = [tool("psql"), "-h", "127.0.0.1", "-p", port.to_s, "-U", OWNER, "-d", "postgres", "-Atq", "-v",
-               "ON_ERROR_STOP=1"]
-    said, status = Open3.capture2e({ "PGPASSWORD" => secret("password") }, *command, stdin_data: sql)
-    status.success? ? said : raise(Failure, "The database could not be made: #{said.strip}")
-  end
-
-  def tool(name) = File.join(bin, name)
-
-  # Its output goes to a file, since a server that lives on would hold a pipe open.
-  def run(name, *arguments, quiet: false)
-    command = [tool(name), *arguments]
-    command = ["runuser", "-u", "postgres", "--", *command] if root?
-    log = File.join(@folder, "tools.log")
-    done = system(OWN_CLOCK, *command, chdir: "/", out: log, err: %i[child out])
-    return done if done || quiet
-
-    said = File.read(log)
-    if said.include?("No space left")
-      raise Failure,
-            "The disk is full. Free some space, then start again. Nothing was lost."
-    end
-
-    log = File.join(File.dirname(data), "server.log")
-    raise Failure, "The database did not obey (#{name}): #{said.lines.last(3).join(' ').strip}\nIts own log is #{log}."
   end
 end

@@ -18,7 +18,7 @@ module Rungs
   end
 
   def self.underscore(name)
-    name.gsub("::", "/").gsub(/([a-z0-9])([A-Z])/, '\1_\2').downcase
+    name.gsub("::", "/").gsub(/(?<=[a-z0-9])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])/, "_").downcase
   end
 
   # A sentence's beginning with a capital; nothing else of it changes.

@@ -5,6 +5,8 @@ module Records
   # one that is late, corrected or undone makes that one child's estimates anew. Either way they are what all records
   # together say.
   class Ledger
+    include Read
+
     # What every record does, planned once for each connection: what stands in its scopes, with how its fact stood.
     ASKED = %i[$first $second $classroom_id $child_id $operation $scopes].freeze
     STANDING = DB[<<~SQL, *ASKED].prepare(:select, :standings_of)
@@ -95,7 +97,6 @@ module Records
 
     private
 
-    def scopes_of(row) = Scope.of(row[:band], row[:parts].to_a)
     def here(table, child_id, **more) = DB[table].where(classroom_id: @classroom.id, child_id: child_id, **more)
     def record(row, ear = ears[row[:account_id]]) = EstimateRows.record(row, @classroom.today(row[:happened_at]), ear)
     def ears = @ears ||= Ear.tables
@@ -136,26 +137,6 @@ module Records
         rung: record.rung, right: record.right, last_at: at.getutc.iso8601(6) }
     end
 
-    # What stands of a child, in order. Rows are put together here: of many that have just come in, the database knows
-    # too little to do it quickly.
-    def standing(child_id, operation: nil)
-      stand = stand(child_id).reject { |row| row[:rung].nil? }
-      operation ? stand.select { |row| row[:operation] == operation } : stand
-    end
-
-    OWN = %i[id replaces_id undone beside happened_at problem_id account_id rung right help].freeze
-    POSED = %i[id operation band affords situation parts unknown equation].freeze
-    private_constant :OWN, :POSED
-
-    def stand(child_id)
-      versions = @classroom.observations_dataset.where(child_id: child_id).in_order.select(*OWN).naked.all
-      replaced = versions.filter_map { |row| row[:replaces_id] }.to_set
-      kept = versions.reject { |row| row[:undone] || row[:beside] || replaced.include?(row[:id]) }
-      asked = DB[:problems].where(classroom_id: @classroom.id, id: kept.map { |row| row[:problem_id] }.uniq)
-      posed = asked.select(*POSED).as_hash(:id)
-      kept.map { |row| posed.fetch(row[:problem_id]).merge(row) }
-    end
-
     def rebuild_scopes(child_id, operation, scopes)
       replace(child_id, operation, standing(child_id, operation: operation), scopes)
     end
@@ -169,15 +150,6 @@ module Records
         there = kept.select { |_, all, _| all.include?(scope) }
         make_anew(child_id, operation, scope, there, facts.shift(facts.size)) if there.any?
       end
-    end
-
-    # @return [Array<Hash>] of facts, without their key
-    def facts_of(kept)
-      about = kept.select { |_, _, record| record.about_fact? }
-      about.each_with_object({}) do |(row, _, record), facts|
-        before = facts[record.exact]&.fetch(:known)
-        facts[record.exact] = fact_row(record, before, row[:happened_at])
-      end.values
     end
 
     def make_anew(child_id, operation, scope, kept, facts)
@@ -200,16 +172,6 @@ module Records
       days = days.flat_map { |scope, all| all.map { |each| { **here, scope: scope, **each } } }
       KEEP.call(standings: JSON.generate(standings), days: JSON.generate(days),
                 facts: JSON.generate(facts.map { |each| { **here, **each } }))
-    end
-
-    def count_again(child_id)
-      here(:tallies, child_id).for_update.first
-      times = stand(child_id).map { |row| row[:happened_at] }
-      records, last_at = times.size, times.max
-      return here(:tallies, child_id).delete if records.zero?
-
-      DB[:tallies].insert_conflict(target: %i[classroom_id child_id], update: { records: records, last_at: last_at })
-                  .insert(classroom_id: @classroom.id, child_id: child_id, records: records, last_at: last_at)
     end
   end
 end

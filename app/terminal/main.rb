@@ -51,6 +51,7 @@ module Terminal
     WHOLE = /\A\d{1,9}\z/
 
     include CoreCommands
+    include ActivityCommands
     include ClassCommands
     include SheetCommands
     include WeekCommands

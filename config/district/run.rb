@@ -11,12 +11,14 @@ require_relative "certificate"
 require_relative "own_district"
 require_relative "plan"
 require_relative "program"
+require_relative "run/ready"
 require_relative "tables"
 
 # One run, from the files to the end of the last program.
 class District
   class Failure < StandardError; end
   include OwnPlace
+  include Ready
 
   ROOT = File.expand_path("../..", __dir__)
   FOLDER = ENV.fetch("RUNGS_DISTRICT") { File.join(ROOT, "var/district") }
@@ -70,28 +72,6 @@ class District
     ) { |part, which| port_of(part, which) }
   end
 
-  # A free one that is remembered; the one that was asked for where people come in.
-  def port_of(part, which)
-    return @port if part.kind == "haproxy" && which == "people"
-
-    @ports ||= Hash.new do |all, name|
-      remembered = File.size?(File.join(@folder, name)) && Integer(File.read(File.join(@folder, name)))
-      all[name] = if remembered && free?(remembered)
-                    remembered
-                  else
-                    other_port(all.values).tap do |port|
-                      remember(name, port)
-                    end
-                  end
-    end
-    @ports["port-#{part.name}-#{which}"]
-  end
-
-  def other_port(taken)
-    port = free_port
-    taken.include?(port) || port == @port ? other_port(taken) : port
-  end
-
   def write_files
     plan.write
     Certificate.write(plan.one("haproxy").file("certificate.pem"), HOST)
@@ -119,29 +99,6 @@ class District
   end
 
   def names(kinds) = kinds.flat_map { |kind| plan.all(kind).map(&:name) }.join(", ")
-
-  # Until it is ready: a database that it leads or follows, a server that it may be asked.
-  def await(part)
-    until_ = Time.now + PATIENCE
-    until ready?(part)
-      return if @ending
-      raise Failure, "#{part.name} does not come up. #{log_of(part)} may say why." if Time.now > until_
-
-      look_after(part)
-      sleep 0.2
-    end
-  end
-
-  READY = { "etcd" => %w[client /health], "patroni" => %w[rest /readiness], "server" => %w[people /health/ready],
-            "haproxy" => %w[metrics /metrics] }.freeze
-  private_constant :READY
-
-  def ready?(part)
-    which, path = READY.fetch(part.kind) { return true }
-    Net::HTTP.get_response(part.host, path, part.port(which)).code == "200"
-  rescue SystemCallError, IOError, Timeout::Error
-    false
-  end
 
   def make_tables
     puts "Bringing the tables up to date …"

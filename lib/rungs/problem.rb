@@ -11,6 +11,7 @@ module Rungs
   # Source: guide 3.1.
   class Problem
     Rungs.shelve self
+    include Unknown
 
     OPERATIONS = %w[add subtract].freeze
     LARGEST_WHOLE = 100
@@ -75,31 +76,6 @@ module Rungs
     # @return [Integer, nil] where a count on is shortest; nil where nothing is gained
     def count_from = (larger if add? && first != larger)
 
-    # @return ["add", "subtract"] what a teacher files it under: add where the unknown is the whole
-    def operation = unknown == :whole ? "add" : "subtract"
-    def add? = operation == "add"
-
-    # @return [Integer] the number asked for (for :both, one of the many right ones)
-    def answer
-      return whole if unknown == :whole
-
-      unknown == :first ? first : second
-    end
-
-    # @return [Integer] the part that is given, where a part is sought
-    def given = unknown == :first ? second : first
-    def sought = whole - given
-
-    # A part is missing and nothing leaves: p + □ = w, or a story told that way.
-    def missing_part? = situation ? situation.missing_part : !@equation.nil? && @equation.missing_part?
-    def compare? = situation ? situation.compare? : false
-
-    # □ − 5 = 7: what was taken is put back to find the whole.
-    def put_back? = situation ? situation.put_back? : !@equation.nil? && @equation.put_back?
-
-    # @return [Array<Integer>] the parts in the order they are put together: 7 and 5 for □ − 5 = 7
-    def addends = put_back? ? parts.reverse : parts
-
     # @return [Symbol] :two or :three numbers to put together or take apart, or sums on :both_sides
     def shape
       return :both_sides if two_sided?
@@ -119,16 +95,6 @@ module Rungs
 
     # @return [Equation] how it is written when it is solved
     def solved = many_answers? ? equation.solve(*parts, whole) : equation.solve(answer)
-
-    # Many numbers are right: both parts are sought, or the story is open.
-    def many_answers? = unknown == :both || (situation ? situation.open : false)
-
-    # @param said [Integer] a child's answer
-    def right?(said)
-      return said == answer unless many_answers?
-
-      unknown == :both ? said.between?(0, whole) : said >= 0
-    end
 
     def families = Family.of(parts)
 

@@ -4,36 +4,8 @@ module Exchange
   module Archive
     # What a class is made of, in the order in which it is read back.
     module Lists
-      ASKED = ->(ids) { DB[:observations].where(child_id: ids).select(:problem_id) }
-      PROBLEMS = ->(ids) { DB[:problems].where(id: ASKED.call(ids)) }
-      IN_PARTS = ->(ids) { PROBLEMS.call(ids).exclude(part_id: nil).select(:part_id) }
-      GAVE = ->(ids) { DB[:way_givers].where(child_id: ids).select(:way_id) }
-      NONE = ->(_) { false }
-      THERE = ->(_) { { removed_at: nil } }
-      OWN = ->(ids) { { child_id: ids } }
-      private_constant :ASKED, :PROBLEMS, :IN_PARTS, :GAVE, :NONE, :THERE, :OWN
-
-      # As forms have it: letters of a name, items of a part, the largest number of a problem; and what is more than
-      # enough of anything else.
-      NAME = 40
-      ITEMS = 300
-      LARGEST = 1000
-      SOME = 1_000_000
-
-      OPERATIONS = Rungs::Problem::OPERATIONS
-      BANDS = Rungs::Problem::Band::ALL.ids.freeze
-      CODES = [*Rungs::Strategy::Rung::ALL.ids, *Rungs::Strategy::OffLadder::ALL.ids].freeze
-      SLIPS = Rungs::Slip::ALL.map(&:id).uniq.freeze
-
-      # What is said of a list's fields, a line each: their kind, name, what they are; and of which list or words.
-      class Fields
-        def self.of(&block) = new.tap { |fields| fields.instance_eval(&block) }.made
-        def made = @made ||= []
-
-        Field::KINDS.each_key do |kind|
-          define_method(kind) { |name, note, **more| made << Field.new(name: name, kind: kind, note: note, **more) }
-        end
-      end
+      include Limits
+      include OfChild
 
       def self.list(name, note, numbered: true, within: nil, order: [], of_child: OWN, &block)
         List.new(name: name, note: note, numbered: numbered, within: within, order: order, of_child: of_child,

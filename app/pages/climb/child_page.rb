@@ -4,6 +4,8 @@ module Pages
   module Climb
     # One child, in one operation and band or family: the line of time, the square, slips, and what to ask next.
     class ChildPage < Shared::Page
+      include Facts
+
       view :"climb/child", tab: "climb", inert: true
 
       # Days that slips and the latest answers look back on.
@@ -60,20 +62,6 @@ module Pages
       def came_with = Records::CameWith.where(child_id: child.id, operation: operation).order(:id).all
       def at_home = room.home_answers_dataset.where(child_id: child.id).latest_first.all
 
-      # Every fact of this operation, by its latest answer alone.
-      def facts
-        @facts ||= Rungs::Progress::FactMap.new(evidence.records_of(child, operation), operation: operation, on: @on)
-      end
-
-      # "2 and 3, 4 and 5"; "9 − 4"
-      def facts_in(state)
-        there = facts.by_state.fetch(state, []).map { |fact| written(fact) }
-        there.empty? ? "none" : there.join(", ")
-      end
-
-      # Facts to come at once soon.
-      def soon = facts.soon.map { |fact| written(fact) }.join(", ")
-
       def timeline
         from = [heard.first.record.day, today - 14].min
         line = Drawings::Timeline.new(heard, steps, from: from, to: today) { |each| behind(key: each.key) }
@@ -116,21 +104,6 @@ module Pages
       def behind(**which)
         "#{page_of(child)}/records?#{which.map { |name, value| "#{name}=#{value}" }.join('&')}"
       end
-
-      # The facts of this range that tell, as a square; doubles stand in it as numbers alone.
-      def square
-        drawing = Drawings::Square.new(numbers) { |p, q| square_cell(p, q) }
-        label = "#{child.name}, #{operation_title(operation).downcase}, fact by fact; the list below says the same"
-        drawing.draw(label: label, corner: operation == "add" ? "+" : "−")
-      end
-
-      # Whether the range has few enough facts for a square.
-      def square? = !Records::Scope.family?(scope) && numbers.size <= MOST_NUMBERS
-
-      MOST_NUMBERS = 20
-
-      # The parts that its facts have.
-      def numbers = @numbers ||= band.telling_facts.flatten.uniq.sort
 
       # Slips of this operation in the last weeks that came twice or more, the commonest first, each with its records.
       def slips
@@ -185,19 +158,6 @@ module Pages
       end
 
       def band = Rungs::Problem::Band::ALL.fetch(scope)
-
-      def square_cell(p, q)
-        return unless p + q <= band.largest && Rungs::Problem::Band.of([p, q]) == scope
-        return Drawings::Square::Cell.new(bare: true) unless band.tells?([p, q])
-
-        rung, state = facts.rung(p, q), facts.state(p, q)
-        href = behind(operation: operation, fact: [p, q].sort.join(".")) if state
-        Drawings::Square::Cell.new(tint: rung, mark: (state if state == "wrong"), href: href,
-                                   label: "#{solved(p, q)}: #{state || 'not heard'}")
-      end
-
-      def solved(p, q) = operation == "add" ? "#{p} + #{q} = #{p + q}" : "#{p + q} − #{p} = #{q}"
-      def written(fact) = operation == "add" ? fact.join(" + ") : fact.join(" − ")
 
       def history
         here, others = evidence.all(child).partition { |each| each.operation == operation }

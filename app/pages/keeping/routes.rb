@@ -7,7 +7,7 @@ module Pages
       needs :keep
       reads_beside %r{/(answers\.csv|answers\.jsonl|statements\.json|child|next\.pdf)\z}
 
-      helpers Shared::MadeBeside
+      helpers Shared::MadeBeside, Coming
 
       # As what each file of answers is sent.
       FILES = { "answers.csv" => ["text/csv; charset=utf-8", :csv],
@@ -116,32 +116,6 @@ module Pages
       helpers do
         def here = "/records/#{room.id}"
 
-        # Of this person and class, as long as it is kept.
-        def upload
-          @upload ||= Records::Upload.first(id: params[:upload].to_i, account_id: person.id, classroom_id: room.id) ||
-                      refuse("That file is not kept any more; choose it again")
-        end
-
-        # What was chosen on the page, by name, as texts.
-        def chosen
-          form = checked(InContract)
-          texts = %i[columns whose].filter_map do |name|
-            said = params[name].to_h.select { |_, text| text.is_a?(String) && text != "" }
-            [name.to_s, said] if params[name]
-          end
-          { **texts.to_h, "adding" => form[:adding] == true, "from" => form[:from] }.compact
-        end
-
-        # @return [Records::ChildOffer] of another class
-        def offer
-          @offer ||= Records::ChildOffer.by_code(params[:code])&.then { |it| it unless it.classroom_id == room.id } ||
-                     refuse("Nobody is offered by that code; it works once, and for a week")
-        end
-
-        def coming
-          Exchange::Incoming::Children.new(Exchange::Archive::Offered.new(offer.child), room, person, chosen)
-        end
-
         def child_file(child)
           as_file "child.json", "application/json"
           "#{JSON.pretty_generate(Exchange::Archive.of_child(child))}\n"
@@ -164,15 +138,6 @@ module Pages
 
         # What a job says, by its names.
         def result_of(job) = JSON.parse(job.whole, symbolize_names: true)
-
-        def looked(job)
-          result_of(job) => { part:, shows: }
-          preview part, shows, "in/#{job.asked['upload']}"
-        end
-
-        def preview(part, looked, at)
-          show PreviewPage.new(visitor, part: part, looked: looked, here: "#{here}/#{at}")
-        end
 
         def brought(note:, room:)
           note_act("brought", self.room) if room == self.room.id

@@ -7,6 +7,9 @@ module Rungs
     #
     #   Maker.new(move: "up_through_ten", seed: 3).scenes(12)
     class Maker
+      Rungs.shelve self
+      include Posed
+
       # Problems that no situation tells.
       BARE = ["6 + 4 + 3 = □", "7 + 3 + 5 = □", "4 + 4 + 2 = □", "3 + 3 + 6 = □", "8 + 2 + 7 = □", "8 + 4 = □ + 5",
               "9 + 3 = □ + 4", "7 + 5 = □ + 6", "6 + 3 = □ + 4", "5 + 2 = □ + 3"].freeze
@@ -154,33 +157,6 @@ module Rungs
       def guessed(problem)
         known = Slip.for(problem).flat_map { |slip| slip.answers(problem) }.compact
         ([*0..problem.whole + 9] - known - [problem.answer]).sample(random: @random)
-      end
-
-      # @return [Enumerator::Lazy] problems for which one of the moves may be, in any order
-      def problems(moves)
-        situations = (@situation ? [@situation] : TOLD).select { |each| moves.any? { |move| suits?(move, each) } }
-        bare = bare(moves)
-        return bare.lazy if situations.empty?
-
-        told = Array.new(LOOKED).lazy.map { problem_of(situations.sample(random: @random)) }
-        @random.rand < OFTEN_BARE ? bare.lazy.chain(told) : told.chain(bare)
-      end
-
-      def suits?(move, situation)
-        situation.sizes.include?(2) && (situation.operation == "add" ? move.adds? : move.subtracts?)
-      end
-
-      def problem_of(situation)
-        pairs = PAIRS.fetch(@band&.id || PAIRS.keys.sample(random: @random))
-        parts = pairs.sample(random: @random).shuffle(random: @random)
-        Problem.new(parts: parts, unknown: situation.unknown, situation: situation.id)
-      end
-
-      def bare(moves)
-        return [] if @situation || moves.all? { |move| move.shapes == %i[two] }
-
-        all = BARE.map { |text| Problem::Equation.parse(text).to_problem }.shuffle(random: @random)
-        all.select { |problem| @band.nil? || problem.band == @band.id }
       end
     end
   end
