@@ -9,7 +9,7 @@ wanted = ARGV.drop(1).map { |number| Integer(number) }
 wanted = Size.small? ? [1, 2] : [1, 100] if wanted.empty?
 
 Place.open("rungs_bench_copies")
-require_relative "year"
+require_relative "heard_for_a_year"
 require_relative "tapper"
 require_relative "../config/backups"
 

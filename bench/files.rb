@@ -15,7 +15,7 @@ PAGES = Size.of(40, 3)
 
 port = Place.watched
 require_relative "tapper"
-require_relative "year"
+require_relative "heard_for_a_year"
 
 # A form with a file, as a browser sends it.
 class Tapper

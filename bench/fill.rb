@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
-# Fills the database that bin/bench climb measures in: the class, and so many others of its size.
+# Fills the database that bin/bench year measures in: the class, and so many others of its size.
 require_relative "place"
 
 require_relative "size"
 
 wanted = Integer(ARGV.fetch(1, Size.of("1000", "2")))
 Place.open("rungs_bench_many")
-require_relative "year"
+require_relative "heard_for_a_year"
 room = Year.room
 there = DB[:classrooms].count - 1
 puts "#{there} other classes are there, #{wanted} are wanted."

@@ -27,6 +27,8 @@ class Inside
 
   # @return [Rack::MockResponse]
   def get(path, expect: 200) = ask("GET", path, {}, expect)
+  # @return [Integer] as what it is answered
+  def status(path) = ask("GET", path, {}, nil).status
   def post(path, form, expect: 200, **headers) = ask("POST", path, form, expect, **headers)
 
   private
@@ -36,7 +38,7 @@ class Inside
   def ask(verb, path, form, expect, **headers)
     env = { "HTTP_HOST" => "127.0.0.1", "HTTP_COOKIE" => @cookie.to_s, "HTTP_X_CSRF_TOKEN" => @token.to_s, **headers }
     answer = Rack::MockRequest.new(@app).request(verb, path, params: form, **env)
-    abort "#{path} answered #{answer.status} #{answer.headers['location']}" unless answer.status == expect
+    abort "#{path} answered #{answer.status} #{answer.headers['location']}" unless [nil, answer.status].include?(expect)
     cookies = Array(answer.headers["set-cookie"]).flat_map { |each| each.split("\n") }.map { |each| each[/\A[^;]+/] }
     @cookie = cookies.join("; ") if cookies.any?
     answer

@@ -25,8 +25,10 @@ module Exchange
     # @return [Enumerator<String>] RFC 4180, the header first
     def csv
       Enumerator.new do |out|
-        out << CSV.generate_line(COLUMNS, row_sep: "\r\n")
-        standing { |row| out << CSV.generate_line(cells(row), row_sep: "\r\n") }
+        lines = CSV.new(Chunks.new(out), row_sep: "\r\n")
+        lines << COLUMNS
+        standing { |row| lines << cells(row) }
+        lines.flush
       end
     end
 
@@ -34,19 +36,21 @@ module Exchange
     def lines
       Enumerator.new do |out|
         stand = dataset.standing.select_map(Sequel[:observations][:id]).to_set
-        each_row(dataset) { |row| out << "#{JSON.generate(version(row, stand.include?(row[:id])))}\n" }
+        chunks = Chunks.new(out)
+        each_row(dataset) { |row| chunks << JSON.generate(version(row, stand.include?(row[:id]))) << "\n" }
+        chunks.flush
       end
     end
 
     # @return [Enumerator<String>] a JSON list of statements, one an answer that stands
     def statements
       Enumerator.new do |out|
-        first = true
+        chunks, first = Chunks.new(out), true
         standing do |row|
-          out << (first ? "[\n" : ",\n") << JSON.generate(statement(row))
+          chunks << (first ? "[\n" : ",\n") << JSON.generate(statement(row))
           first = false
         end
-        out << (first ? "[]\n" : "\n]\n")
+        (chunks << (first ? "[]\n" : "\n]\n")).flush
       end
     end
 
@@ -60,14 +64,19 @@ module Exchange
 
     def each_row(rows, &)
       columns = [*OWN.map { |name| Sequel[:observations][name] },
-                 *POSED.map { |name, column| Sequel[:posed][column].as(name) }, Sequel[:children][:name].as(:child)]
+                 *POSED.map { |name, column| Sequel[:posed][column].as(name) }, Sequel[:children][:name].as(:child), at]
       rows.with_posed.join(:children, id: Sequel[:observations][:child_id]).select(*columns)
           .order(Sequel[:observations][:happened_at], Sequel[:observations][:id]).naked.paged_each(&)
     end
 
+    # Day and time as the class's clock has them.
+    def at
+      local = Sequel.lit("observations.happened_at AT TIME ZONE ?", @room.time_zone)
+      Sequel.function(:to_char, local, "YYYY-MM-DD HH24:MI").as(:at)
+    end
+
     def cells(row)
-      at = @room.local(row[:happened_at])
-      [row[:child], at.to_date.iso8601, at.strftime("%H:%M"), row[:equation], row[:operation], row[:band], row[:code],
+      [row[:child], *row[:at].split, row[:equation], row[:operation], row[:band], row[:code],
        row[:move], row[:answer], row[:right] ? "yes" : "no", row[:help], row[:used].to_a.join(" "), row[:seconds],
        row[:heard].to_a.join(" "), row[:slip], row[:story]].map { |cell| harmless(cell) }
     end

@@ -69,7 +69,7 @@ module Printing
 
     # A line of summary, then three paragraphs at most.
     def of_child(child)
-      late = @evidence.all(child).select { |each| each.record.day > @today - DAYS }
+      late = heard_of_late.fetch(child.id, [])
       parts = { "In short" => [in_short(child, late)] }
       Rungs::Problem::OPERATIONS.each do |operation|
         there = late.select { |each| each.operation == operation }
@@ -78,6 +78,8 @@ module Printing
       parts["To look out for"] = [*slips(late), *helped(late)].join(" ").then { |told| told.empty? ? [] : [told] }
       ::Sheets::NextTeacher::Told.new(title: child.name, parts: parts)
     end
+
+    def heard_of_late = @heard_of_late ||= @evidence.late(@today - DAYS + 1...@today + 1).group_by(&:child_id)
 
     # Where the child was heard most of late.
     def in_short(child, late)

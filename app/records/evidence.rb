@@ -10,11 +10,11 @@ module Records
     # Days for which a slip is of late.
     SLIP_DAYS = 56
 
-    def_delegators :@estimates, :estimate, :glance, :as_of, :estimate_of, :read, :heard?, :estimate_on,
+    def_delegators :@estimates, :estimate, :glance, :as_of, :estimate_of, :read, :heard?, :estimate_on, :running_before,
                    :worked_out_from, :movement, :learnt, :known, :steps, :busiest
-    def_delegators :@answers, :slips_of_late, :heard_of, :due_facts, :all, :late, :on_problems,
+    def_delegators :@answers, :slips_of_late, :heard_of, :due_facts, :all, :late, :before, :on_problems,
                    :records_of, :about
-    def_delegators :@tallies, :last_heard, :counts
+    def_delegators :@tallies, :last_heard, :last_before, :first_heard, :counts
 
     # @param classroom [Classroom]
     def initialize(classroom)

@@ -80,13 +80,9 @@ module Records
 
     # The tally knows the last time; where that was on the day itself, the time before it is looked up.
     def heard_before(day)
-      @evidence.last_heard.to_h do |child_id, last|
-        next [child_id, last] if last.nil? || last < day
-
-        before = @classroom.observations_dataset.standing.where(child_id: child_id)
-                           .where(Sequel[:happened_at] < @classroom.midnight(day))
-        [child_id, before.max(:happened_at)&.then { |time| @classroom.today(time) }]
-      end
+      late = @evidence.last_heard.select { |_, last| last && last >= day }.keys
+      before = late.any? ? @evidence.last_before(day, late) : {}
+      @evidence.last_heard.to_h { |child_id, last| [child_id, late.include?(child_id) ? before[child_id] : last] }
     end
 
     # @return [Hash{Integer => String}] by child, the title of a slip seen twice or more of late

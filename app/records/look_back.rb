@@ -103,8 +103,10 @@ module Records
     def surprises
       return [] unless from == to
 
-      told = heard.flat_map { |child| surprises_of(child) }
-      told.sort_by { |each| each.up ? 0 : 1 }.first(MOST_SURPRISES)
+      @surprises ||= begin
+        surprises = Surprises.new(@evidence, to)
+        heard.flat_map { |child| surprises.of(child) }.sort_by { |each| each.up ? 0 : 1 }.first(MOST_SURPRISES)
+      end
     end
 
     # @return [Array<Slipped>] each slip of its own table, with who made it and the last problem it was made on,
@@ -160,21 +162,6 @@ module Records
       places.flat_map { |place| heard.filter_map { |child| yield child, *place } }
     end
 
-    def surprises_of(child)
-      @evidence.all(child).group_by { |each| [each.operation, each.problem.band] }.flat_map do |place, there|
-        there.each_with_index.filter_map do |each, index|
-          next unless each.record.day == to
-
-          found = surprise(there.take(index).map(&:record), each.record, Rungs::Progress::Scope.of(*place)) or next
-          Surprise.new(child: child, problem: each.problem, rung: found.rung, expected: found.expected, up: found.up?)
-        end
-      end
-    end
-
-    def surprise(before, record, scope)
-      estimate = Rungs::Progress::Estimate.of(before, on: to, scope: scope)
-      fact = Rungs::Progress::NextProblems::History.new(before).known[record.exact]
-      Rungs::Progress::Forecast.surprise(estimate, record, fact)
-    end
+    # The answers of the day one after the other, each on top of what stood before it.
   end
 end

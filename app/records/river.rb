@@ -42,8 +42,6 @@ module Records
 
     private
 
-    def rung(child, day)
-      @evidence.glance(child, @operation, @band, on: day).working
-    end
+    def rung(child, day) = @evidence.estimate_on(child, @operation, @band, day).working
   end
 end

@@ -33,6 +33,43 @@ RSpec.describe Records::Evidence do
     expect(told.call(today - 2, today - 2)).to eq([])
   end
 
+  # Each answer of the last day beside all that was heard before it.
+  def surprises_read_whole(child, day)
+    described_class.new(room).all(child).group_by { |each| [each.operation, each.band] }.flat_map do |place, all|
+      all.each_with_index.select { |each, _| each.record.day == day }.filter_map do |each, index|
+        before = all.take(index).map(&:record)
+        estimate = Rungs::Progress::Estimate.of(before, on: day, scope: Rungs::Progress::Scope.of(*place))
+        fact = Rungs::Progress::NextProblems::History.new(before).known[each.record.exact]
+        Rungs::Progress::Forecast.surprise(estimate, each.record, fact)&.to_h
+      end
+    end
+  end
+
+  it "surprises are those that reading everything gives" do
+    random = Random.new(4)
+    facts, codes = [[4, 3], [3, 4], [4, 2], [5, 3]], %w[count_all part_whole known_fact part_whole unseen]
+    (0..11).to_a.reverse.product([0, 1, 2]) do |back, turn|
+      hear(ada, facts.sample(random: random), at: now - (back * 86_400) - 600 + turn, right: random.rand < 0.8,
+                                              code: (back > 3 ? codes.first : codes.sample(random: random)),
+                                              help: %w[alone alone prompted].sample(random: random))
+    end
+    told = Array.new(4) do |back|
+      found = Records::LookBack::Surprises.new(described_class.new(room), room.today - back).of(ada)
+      found.map { |each| each.to_h.slice(:rung, :expected) }
+    end
+    expect(told).to eq(Array.new(4) { |back| surprises_read_whole(ada, room.today - back) })
+    expect(told.flatten.size).to be > 2
+  end
+
+  it "the day each was last heard before a day is the last of an answer that stands" do
+    [1, 3].each { |back| hear(ada, [4, 3], at: now - (back * 86_400)) }
+    hear(ada, [4, 2], at: now)
+    tallies = described_class.new(room)
+    days = [0, 1, 2, 3].map { |back| tallies.last_before(room.today - back, room.children.map(&:id)) }
+    expect(days).to eq([1, 3, 3].map { |back| { ada.id => room.today - back } } + [{}])
+    expect(room.today(tallies.first_heard)).to eq(room.today - 3)
+  end
+
   it "one answer is heard twice within ten minutes, of the same child on the same problem" do
     posed = pose(room)
     first = hear(posed: posed, at: now)

@@ -13,12 +13,12 @@ module Pages
 
       # "1,284 answers of 22 children since 7 September"
       def amount
-        heard = room.observations_dataset.standing
-        first = heard.min(:happened_at)
+        first = evidence.first_heard
         return "Nothing was heard yet. All that will be is yours to take." unless first
 
-        many = heard.count.to_s.gsub(/(?<=\d)(?=(\d{3})+\z)/, ",")
-        "#{many} answers of #{plural(heard.distinct.select(:child_id).count, 'child', 'children')} since " \
+        counts = evidence.counts.values
+        many = counts.sum.to_s.gsub(/(?<=\d)(?=(\d{3})+\z)/, ",")
+        "#{many} answers of #{plural(counts.size, 'child', 'children')} since " \
           "#{short_date(room.today(first))}. All of it is yours to take."
       end
 

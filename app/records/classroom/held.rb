@@ -40,9 +40,9 @@ module Records
       def first_day = lessons_dataset.unordered.min(:held_on)
 
       # @return [Date, nil] the last lesson up to a day, or the nearest before or after it, in which somebody was heard
-      def heard_up_to(day) = lessons_heard.where(Sequel[:held_on] <= day).max(:held_on)
-      def heard_before(day) = lessons_heard.where(Sequel[:held_on] < day).max(:held_on)
-      def heard_after(day) = lessons_heard.where(Sequel[:held_on] > day).min(:held_on)
+      def heard_up_to(day) = lessons_heard.where(Sequel[:held_on] <= day).reverse(:held_on).get(:held_on)
+      def heard_before(day) = lessons_heard.where(Sequel[:held_on] < day).reverse(:held_on).get(:held_on)
+      def heard_after(day) = lessons_heard.where(Sequel[:held_on] > day).order(:held_on).get(:held_on)
 
       private
 
@@ -50,8 +50,9 @@ module Records
       def own(lesson) = lesson&.read_with(classroom: self)
 
       def lessons_heard
-        heard = problems_dataset.unordered.where(id: observations_dataset.standing.select(:problem_id))
-        lessons_dataset.unordered.where(id: heard.select(:lesson_id))
+        heard = observations_dataset.standing.where(Sequel[:observations][:problem_id] => Sequel[:problems][:id])
+        posed = problems_dataset.unordered.where(Sequel[:problems][:lesson_id] => Sequel[:lessons][:id])
+        lessons_dataset.unordered.where(posed.where(heard.select(1).exists).select(1).exists)
       end
     end
   end

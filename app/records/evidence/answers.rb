@@ -39,6 +39,14 @@ module Records
         heard({ child_id: @classroom.children.map(&:id), happened_at: times })
       end
 
+      # @param ids [Array<Integer>] of children
+      # @param facts [Array<Array<Integer>>] the smaller part first
+      # @return [Array<Heard>] all that was heard of them on these facts before a day
+      def before(day, ids, facts)
+        parts = facts.flat_map { |fact| [fact, fact.reverse] }.uniq.map { |each| Sequel.pg_array(each, :integer) }
+        heard({ child_id: ids, happened_at: ...@classroom.midnight(day) }, Sequel[:posed][:parts] => parts)
+      end
+
       # @param ids [Array<Integer>] of problems
       # @return [Array<Heard>] all that was heard on them
       def on_problems(ids) = heard({ child_id: @classroom.children.map(&:id), problem_id: ids })

@@ -73,6 +73,12 @@ module Records
         step.running.estimate(on: day)
       end
 
+      # @return [Rungs::Progress::Running] as it stood when a day began, without its records
+      def running_before(child, operation, scope, day)
+        step_on(child, operation, scope, day - 1)&.running ||
+          Rungs::Progress::Running.start(Rungs::Progress::Scope.of(operation, scope))
+      end
+
       # Where movement since the end of a day is told from: how the child worked things out then, else the first that
       # stood after it.
       # @return [Integer, nil]
