@@ -97,6 +97,12 @@ module JourneyHelper
   def tap_child(name) = find("[data-child][data-name='#{name}']").click
   def tap_rung(title) = find(".bar", text: title).click
 
+  # What stands under "…" in the line of the lesson.
+  def of_lesson(words)
+    find(".conduct-more > summary").click
+    click_on words
+  end
+
   # WCAG 2.2 AA and best practices, whole page, once a kind of page in a run (accessibility_spec goes through them all;
   # other journeys look at what they opened on one, and at everything in bin/test deep); looked at again a little
   # further down where the strip of names lay over half a button.

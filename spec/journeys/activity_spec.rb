@@ -49,8 +49,8 @@ RSpec.describe "An activity", type: :feature do
       visit "/board/#{room.id}"
       expect(page).to have_css("h1", text: "are left?")
     end
-    ["Look", "They leave"].each do |step|
-      click_button step
+    { "Show it" => "Look", "They leave" => "They leave" }.each do |does, step|
+      click_button does
       expect(page).to have_css(".rail [aria-current]", text: step)
     end
     tap_child "Ada"
@@ -158,14 +158,14 @@ RSpec.describe "An activity", type: :feature do
     course.plan("whose_way")
     visit "/today/#{room.id}"
     click_button "Start"
-    click_button "Look"
+    click_button "Show it"
     expect(page).to have_css(".rail [aria-current]", text: "Look")
     click_button "Next: hidden beads"
     expect(page).to have_css("h1", text: "How many are hiding?")
     kept = page.evaluate_async_script("conducting.held().then((held) => arguments[0](held.children.length))")
     expect(kept).to be > 40
     connection(false)
-    click_button "Look"
+    click_button "Show it"
     expect(page).to have_css("#trouble", text: "No connection")
     expect(page).to have_css("h1", text: "How many do you see?")
     tap_child "Bo"

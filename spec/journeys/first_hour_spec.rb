@@ -75,10 +75,10 @@ RSpec.describe "A first hour", type: :feature do
       expect_fit
       click_button "Start"
       expect_fit
-      click_link "Pose a problem"
+      of_lesson "Pose a problem"
       expect_fit
       click_button "Next: story problem"
-      click_link "Listen"
+      of_lesson "Listen"
       expect_fit
       names.first(9).each_with_index { |name, index| hear(name, ["Count all", "Count on"][index % 2]) }
       find("[data-child][data-name='#{names[9]}']").click

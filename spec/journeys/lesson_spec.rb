@@ -60,16 +60,16 @@ RSpec.describe "A lesson in parts", type: :feature do
     tap_rung "Count on"
     expect(page).to have_css(".log tr", count: 1)
     expect(room.observations_dataset.order(:id).last.posed_problem.number_set).to eq("harder")
-    click_button "Back"
+    of_lesson "Back to the part before"
     expect(page).to have_css(".conduct", text: "Quick looks")
-    click_button "Skip this part"
+    of_lesson "Leave this part out"
     expect(page).to have_css(".conduct", text: "A story problem")
     click_button "Next: whose way?"
     expect(page).to have_css("h1", text: "What is the same?")
     expect_accessible
     click_button "Next: string"
     expect(page).to have_css(".conducting", text: "1 of 4")
-    click_button "Stop, go on another day"
+    of_lesson "Stop, go on another day"
     expect(page).to have_css(".note", text: "The lesson has stopped")
     expect(page).to have_no_css(".conduct")
 
@@ -94,7 +94,7 @@ RSpec.describe "A lesson in parts", type: :feature do
       expect(page).to have_no_text("min")
       expect_accessible
     end
-    click_link "Pose a problem"
+    of_lesson "Pose a problem"
     fill_in "equation", with: "9 + 4 = ?"
     click_button "Pose the equation"
     expect(page).to have_css(".conduct", text: "A story problem 2 of 2")

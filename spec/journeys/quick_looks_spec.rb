@@ -17,7 +17,7 @@ RSpec.describe "Quick looks", type: :feature do
 
   # Once the page can take it: a page that was just loaded may not yet.
   def tap(*orders) = orders.each { |order| find("#tap-picture[data-ready] [data-order='#{order}']").click }
-  def look(time) = click_button(time.zero? ? "Look" : "Look again")
+  def look(time) = click_button(time.zero? ? "Show it" : "Look again")
 
   # A picture may be gone before a busy machine looks: the page notes which ones it showed.
   def note_pictures

@@ -6,7 +6,7 @@ module Pages
   module Conduct
     # An activity on the tablet beside the class: what to say, what is on the board, what to listen for.
     class Page < Listen::Page
-      view :"conduct/conduct", tab: "plan", inert: true
+      view :"conduct/conduct", tab: "listen", inert: true
 
       attr_reader :part, :trouble, :written
 
@@ -55,9 +55,15 @@ module Pages
         ["#{name} says that #{problem.expression} is #{answer}. What may #{name} have done?", room.asks(slip, problem)]
       end
 
-      # The primary button: what comes next.
+      # What a step does where its title does not say it.
+      DOES = { "Look" => "Show it", "Check" => "Check it", "How seen" => "Show how it was seen",
+               "On frames" => "Put it on frames", "Ten and ones" => "Show ten and ones", "Together" => "Put together",
+               "On a line" => "Show it on a line", "The cards" => "Show the cards", "What happens" => "Act it out",
+               "What stands over" => "Show what stands over", "The rest" => "Count the rest" }.freeze
+
+      # The primary button: what comes next, by what it does.
       def on_title(state, there)
-        return state.item.steps[there[1]].title if there[0] == state.index
+        return state.item.steps[there[1]].title.then { |title| DOES.fetch(title, title) } if there[0] == state.index
 
         there[0] < state.set.size ? "The next one" : "Read them all"
       end

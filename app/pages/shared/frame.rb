@@ -17,16 +17,18 @@ module Pages
         partial(:"shared/layout", looks_only: looks_only, drawn: drawn, margin: margin)
       end
 
-      # The tabs there are, by their path.
+      # The tabs there are, by their path; who conducts listens where the part that goes on is conducted.
       def sections
         unless substitute?
           mine = SECTIONS.select { |path, _| may?(TAB_NEEDS.fetch(path)) }
           mine = VISITS.merge(mine) if may?(:visit)
-          return mine.transform_keys { |path| "#{path}/#{room.id}" }
+          return mine.transform_keys { |path| "#{path == 'listen' && going_on_course ? 'conduct' : path}/#{room.id}" }
         end
 
         { home.delete_prefix("/") => "The lesson", "board/#{room.id}" => "Board", "listen/#{room.id}" => "Listen" }
       end
+
+      def current?(path, name) = path.start_with?("#{tab}/") || (tab == "listen" && name == "Listen")
 
       # Other classes of the same person.
       def other_classes = person.own_classes.reject { |other| other.id == room.id }
