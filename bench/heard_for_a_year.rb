@@ -29,7 +29,8 @@ module Year
   # Who reads it: its teacher, an assistant and a coach.
   # @return [Hash{String => Account}] by role
   def people(room)
-    { "teacher" => Records::Account.first(email: EMAIL), **%w[assistant coach].to_h { |role| [role, person(room, role)] } }
+    others = %w[assistant coach].to_h { |role| [role, person(room, role)] }
+    { "teacher" => Records::Account.first(email: EMAIL), **others }
   end
 
   def person(room, role)

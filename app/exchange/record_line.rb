@@ -47,7 +47,9 @@ module Exchange
       raise Rungs::Error::Unreadable, "“#{text}” is not a date; write 2026-11-20"
     end
 
-    PROBLEMS = Hash.new { |all, text| (all.size < MOST ? all : all.clear)[text] = Rungs::Problem::Equation.parse(text).to_problem }
+    PROBLEMS = Hash.new do |all, text|
+      (all.size < MOST ? all : all.clear)[text] = Rungs::Problem::Equation.parse(text).to_problem
+    end
     private_constant :PROBLEMS
 
     def parse(text) = PROBLEMS[text]

@@ -27,14 +27,15 @@ module Records
     # @return [Hash{String => Rungs::Planning::DueAgain}] activities that are to come back; not the usual ones
     def due_again(before:)
       there = parts.select { |part| part[:held_on] < before }.group_by { |part| part[:kind] }
-      days = there.except(*Rungs::Activity::USUAL, Rungs::Activity::OWN.id).transform_values { |all| all.map { |part| part[:held_on] }.uniq }
+      found = there.except(*Rungs::Activity::USUAL, Rungs::Activity::OWN.id)
+      days = found.transform_values { |all| all.map { |part| part[:held_on] }.uniq }
       days.transform_values { |all| Rungs::Planning::DueAgain.of(all) }.compact
     end
 
     # @param before [Date]
     # @return [Hash{String => Array<Date>}] by activity, the days on which it was a focus, or stood by itself
     def focus_days(before:)
-      there = parts.select { |part| part[:held_on] < before && FOCUS.include?(Details.read(part[:details]).role) }
+      there = parts.select { |part| part[:held_on] < before && FOCUS.include?(Details.read(part[:details]).purpose) }
       there.group_by { |part| part[:kind] }.transform_values { |all| all.map { |part| part[:held_on] }.uniq }
     end
 

@@ -10,11 +10,11 @@ module Records
   #   slip: the id of one that it brings out
   #   by_hand: places of items that the teacher changed
   #   own: what its teacher wrote, as Rungs::Own::Part keeps it
-  #   role, range, why, proposed, instead, passed_over: as a proposed week put it there, and in the place of what
+  #   purpose, range, why, proposed, instead, passed_over: as a proposed week put it there, and in the place of what
   class Details < JsonValue
-    fields :options, :seed, :count, :thrown, :note, :role, :range, :why, :proposed, :instead, :sets, :slip,
+    fields :options, :seed, :count, :thrown, :note, :range, :why, :proposed, :instead, :sets, :slip,
            :own, :by_hand,
-           children: "for", passed_over: "not"
+           children: "for", passed_over: "not", purpose: "role"
 
     # @param written [Rungs::Own::Part]
     # @return [Hash{Symbol => Object}] what a part holds of it

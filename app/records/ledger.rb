@@ -5,7 +5,7 @@ module Records
   # one that is late, corrected or undone makes that one child's estimates anew. Either way they are what all records
   # together say.
   class Ledger
-    include Read
+    include FromRecords
 
     # What every record does, planned once for each connection: what stands in its scopes, with how its fact stood.
     ASKED = %i[$first $second $classroom_id $child_id $operation $scopes].freeze

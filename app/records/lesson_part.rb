@@ -16,7 +16,7 @@ module Records
     def activity = Rungs::Activity::ALL.fetch(kind)
 
     # Whether it goes on beside another part, and takes no minutes of its own: the check of a week.
-    def alongside? = details.role == "check"
+    def alongside? = details.purpose == "check"
     def title = alongside? ? "The check" : items.kind.title
 
     def items = @items ||= ItemSet.new(self)

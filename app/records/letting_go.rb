@@ -41,7 +41,8 @@ module Records
       return if @day < @room.ends_on + Classroom::Ending::REMOVED
 
       @room.tell(@day) unless @dry
-      Step.new(room: @room, does: "no teacher has seen that names and photos go; they go on #{@day + Classroom::Ending::TOLD}")
+      Step.new(room: @room,
+               does: "no teacher has seen that names and photos go; they go on #{@day + Classroom::Ending::TOLD}")
     end
 
     def empty

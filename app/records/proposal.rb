@@ -44,7 +44,7 @@ module Records
         old = days_to_come.select { |date| proposed?(date) }.flat_map { |date| @week.parts_on(date) }
         old.each { |part| part.merge_details(instead: @week.seed) }
         @week.take_out(old)
-        fill(without: old.select { |part| TURNS.include?(part.details.role) }.map { |part| key(part) })
+        fill(without: old.select { |part| TURNS.include?(part.details.purpose) }.map { |part| key(part) })
       end
       @week.seed
     end
@@ -90,7 +90,7 @@ module Records
       gone = part.details.passed_over
       week = planner([date], minutes: [@week.minutes - others.sum(&:minutes), part.minutes].max, except: part,
                              without: [*gone, key(part)], seed: @week.seed + gone.size + 1)
-      role = part.details.role || Rungs::Planning::Candidates.role_of(part.activity).to_s
+      role = part.details.purpose || Rungs::Planning::Candidates.role_of(part.activity).to_s
       role = CALLED.fetch(role, role)
       fresh = others.any? { |each| @week.new_things(each).any? }
       week.next_best(role.to_sym, beside: others.map(&:activity), has_new: fresh)
@@ -129,7 +129,7 @@ module Records
       items, sets = one_a_level(part)
       kept = part.fixed ? items.each_with_index.to_h { |data, place| [place, data] } : nil
       Details.new({ options: part.options, seed: part.seed, count: kept ? 0 : items.size, why: part.reason,
-                    role: part.role.to_s, range: part.range, proposed: @week.seed, slip: part.slip,
+                    purpose: part.role.to_s, range: part.range, proposed: @week.seed, slip: part.slip,
                     **(kept ? { thrown: kept } : {}), **(items.size > 1 && sets.any? ? { sets: sets } : {}) })
     end
 

@@ -19,7 +19,9 @@ module Records
 
     # @return [Array<String>] the scopes of a problem: its band, then its families
     def of(band, parts)
-      KNOWN.compute_if_absent([band, parts]) { [band, *Rungs::Problem::Family.of(parts).map { |id| family(id) }].freeze }
+      KNOWN.compute_if_absent([band, parts]) do
+        [band, *Rungs::Problem::Family.of(parts).map { |id| family(id) }].freeze
+      end
     end
 
     # @return [String] a band or a family by its name

@@ -49,7 +49,9 @@ module Terminal
 
     def week_for(rows, dates)
       operation = current_aim(rows)
-      standing, other = [operation, Rungs::Planning::Following::OTHER.fetch(operation)].map { |each| standing(rows, each) }
+      standing, other = [operation, Rungs::Planning::Following::OTHER.fetch(operation)].map do |each|
+        standing(rows, each)
+      end
       aim = standing.aim(@options[:range] || standing.range)
       Rungs::Planning::ProposedWeek.new(days: dates, aim: aim, standing: standing, other: other, done: done,
                                         slips: shared_slips(rows), seed: @options.fetch(:seed, 1),

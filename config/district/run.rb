@@ -11,6 +11,7 @@ require_relative "certificate"
 require_relative "own_district"
 require_relative "plan"
 require_relative "program"
+require_relative "run/ports"
 require_relative "run/ready"
 require_relative "tables"
 
@@ -18,6 +19,7 @@ require_relative "tables"
 class District
   class Failure < StandardError; end
   include OwnPlace
+  include Ports
   include Ready
 
   ROOT = File.expand_path("../..", __dir__)

@@ -146,7 +146,9 @@ RSpec.describe Backups do
     key = File.join(folder, "key")
     system("age-keygen", "-o", key, out: File::NULL, err: File::NULL)
     recipient = File.read(key)[/age1\w+/]
-    with = ->(identity) { described_class.new(folder, aside, sealed: Backups::Sealed.new(recipient: recipient, identity: identity)) }
+    with = lambda { |identity|
+      described_class.new(folder, aside, sealed: Backups::Sealed.new(recipient: recipient, identity: identity))
+    }
     sealed = with.call(key)
     made = sealed.make
     expect(File.binread(made.file)).to start_with("age-encryption")

@@ -46,7 +46,9 @@ RSpec.describe Records::Course do
   it "measures how long a part ran, over all its runs" do
     part = course.plan("twins")
     now = Time.now
-    [[300, 240], [100, 40]].each { |from, to| Records::PartRun.create(part_id: part.id, started_at: now - from, ended_at: now - to) }
+    [[300, 240], [100, 40]].each do |from, to|
+      Records::PartRun.create(part_id: part.id, started_at: now - from, ended_at: now - to)
+    end
     expect(course.part(part.id).seconds(now)).to eq(120)
     Records::PartRun.create(part_id: part.id, started_at: now - 10)
     expect(described_class.new(lesson).part(part.id).seconds(now)).to eq(130)
@@ -120,7 +122,9 @@ RSpec.describe Records::Course do
   end
 
   it "puts a problem posed on the spot into the story going on, or makes a part for it" do
-    told = ->(numbers) { Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", numbers), numbers.to_s) }
+    told = lambda { |numbers|
+      Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", numbers), numbers.to_s)
+    }
     course.tell([told.call([2, 3])])
     expect([kinds, course.current.kind]).to eq([["story_time"], "story_time"])
     course.go(course.plan("quick_look"))
@@ -145,7 +149,9 @@ RSpec.describe Records::Course do
   end
 
   it "comes back to what was posed to all, not to what one child was asked" do
-    told = ->(numbers) { Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", numbers), numbers.to_s) }
+    told = lambda { |numbers|
+      Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", numbers), numbers.to_s)
+    }
     course.tell([told.call([4, 3])])
     course.tell([told.call([5, 3])])
     course.tell([told.call([6, 3])], show: false)
@@ -156,7 +162,9 @@ RSpec.describe Records::Course do
   end
 
   it "puts what a teacher tells in the place of what was proposed, and after what was told before" do
-    told = ->(first) { Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [first, 3]), "#{first} and 3") }
+    told = lambda { |first|
+      Rungs::Activity::POSED.data_for(Rungs::Problem.from_story("add_to.result", [first, 3]), "#{first} and 3")
+    }
     part = course.plan("story_time")
     expect(part.items.size).to be_positive
     expect([4, 5].map { |first| part.items.add([told.call(first)]) }).to eq([0, 1])
@@ -187,8 +195,15 @@ RSpec.describe Pages::Plan::NumberSets do
     end
   end
 
-  let(:template) { Rungs::Problem::Template::ALL.find { |each| each.suits?(Rungs::Problem.from_story("add_to.result", [9, 5])) } }
-  let(:told) { Rungs::Problem::Story.new(Rungs::Problem.from_story("add_to.result", [9, 5]), template: template, names: %w[Ada Bo]).text }
+  let(:template) do
+    Rungs::Problem::Template::ALL.find do |each|
+      each.suits?(Rungs::Problem.from_story("add_to.result", [9, 5]))
+    end
+  end
+  let(:told) do
+    Rungs::Problem::Story.new(Rungs::Problem.from_story("add_to.result", [9, 5]), template: template,
+                                                                                  names: %w[Ada Bo]).text
+  end
 
   it "tells one story with each set's own numbers, also where the words were changed by hand" do
     wanted = [%w[easier 3 2], %w[middle 9 5], %w[harder 14 3]]

@@ -72,7 +72,9 @@ RSpec.describe Drawings::Picture do
   end
 
   it "tells the two kinds of counter apart by more than colour" do
-    filled = drawn(Rungs::Picture::Frame.new([1, 1]).layout).css("circle").map { |each| each["fill"] == Drawings::Shapes::PAPER }
+    filled = drawn(Rungs::Picture::Frame.new([1, 1]).layout).css("circle").map do |each|
+      each["fill"] == Drawings::Shapes::PAPER
+    end
     expect(filled).to eq([false, true])
   end
 end

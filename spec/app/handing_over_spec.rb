@@ -124,7 +124,9 @@ RSpec.describe "What goes from class to class" do
   it "offers nobody after a week, to the own class, or after it was called back" do
     offer = Records::ChildOffer.make(old.children.first, giver[0])
     expect(Records::ChildOffer.by_code(offer.code)).to eq(offer)
-    Timecop.travel(Time.now + Records::ChildOffer::KEPT + 60) { expect(Records::ChildOffer.by_code(offer.code)).to be_nil }
+    Timecop.travel(Time.now + Records::ChildOffer::KEPT + 60) do
+      expect(Records::ChildOffer.by_code(offer.code)).to be_nil
+    end
     sign_in giver[0]
     expect(get("/records/#{old.id}/come?code=#{offer.code}").status).to eq(422)
     get "/records/#{old.id}"

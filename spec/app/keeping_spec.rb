@@ -36,7 +36,8 @@ RSpec.describe "Records" do
   end
 
   it "gives a table of the answers that stand, harmless to a spreadsheet, which Rungs and others read" do
-    hear(room.children.find { |child| child.name == "=Bo" }, answer: 13)
+    late = Time.utc(2026, 11, 22, 23, 30) # Monday already, where the class is
+    hear(room.children.find { |child| child.name == "=Bo" }, answer: 13, at: late)
     wrong = hear
     Records::Recorder.new(room, teacher[0]).undo(wrong.first_key, client_key: SecureRandom.uuid)
     told = get("#{path}/answers.csv").body
@@ -44,9 +45,20 @@ RSpec.describe "Records" do
     expect(rows.map { |row| row.to_h.slice("child", "equation", "rung", "answer", "right") }).to eq(
       [{ "child" => "'=Bo", "equation" => "9 + 5 = □", "rung" => "count_on", "answer" => "13", "right" => "no" }]
     )
+    expect(rows.map { |row| row.values_at("date", "time") }).to eq([%w[2026-11-23 00:30]])
     expect(told).to start_with("#{Exchange::Answers::COLUMNS.join(',')}\r\n").and end_with("\r\n")
     expect(Exchange::RecordRows.read(told).map(&:child)).to eq(["=Bo"])
     expect(python(told, "print(list(csv.DictReader(sys.stdin))[0]['equation'])")).to eq("9 + 5 = □\n")
+  end
+
+  it "sends what is long in pieces of a size, none of it lost and nothing empty" do
+    sent, lines = [], Array.new(500) { |at| "#{at} " * 60 }
+    chunks = Exchange::Chunks.new(sent)
+    lines.each { |line| chunks << line }
+    2.times { chunks.flush }
+    expect(sent.join).to eq(lines.join)
+    expect(sent[0..-2].map(&:bytesize)).to all(be_between(Exchange::Chunks::LARGE + 1, Exchange::Chunks::LARGE + 400))
+    expect(sent.last).not_to be_empty
   end
 
   it "gives every version a line, and a statement for each answer that stands" do

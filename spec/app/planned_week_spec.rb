@@ -72,7 +72,9 @@ RSpec.describe Records::Week do
   it "has met what was there up to a day, but for one part" do
     course = room.lesson_for(room.today + 1).course
     twins, = %w[twins toss].map { |kind| course.plan(kind) }
-    met = ->(**more) { Records::ActivityHistory.new(room, room.today).last_days(up_to: room.today + 1, **more).keys.map(&:last) }
+    met = lambda { |**more|
+      Records::ActivityHistory.new(room, room.today).last_days(up_to: room.today + 1, **more).keys.map(&:last)
+    }
     expect(met.call).to include("twins", "toss")
     expect(met.call(except: twins)).to include("toss").and(satisfy { |ids| !ids.include?("twins") })
     expect(Records::ActivityHistory.new(room, room.today).last_days(up_to: room.today)).to eq({})

@@ -43,7 +43,7 @@ RSpec.describe "The week" do
     room.start_lesson(monday).course.plan("twins")
     send_form "#{path}/propose", from: monday
     expect([kinds[monday], kinds[monday + 2]]).to eq([["twins"], []])
-    part = week.parts_on(monday + 1).find { |each| each.details.role == "focus" }
+    part = week.parts_on(monday + 1).find { |each| each.details.purpose == "focus" }
     send_form "#{path}/parts/#{part.id}/exchange", from: monday
     expect(part.refresh.kind).not_to eq(kinds[monday])
     expect(week.parts_on(monday + 1).map(&:kind).uniq.size).to eq(week.parts_on(monday + 1).size)
@@ -121,7 +121,7 @@ RSpec.describe "The week" do
     body = squeezed(get("#{path}?from=#{monday}"))
     expect(body).to include("I can take some away to 5.", "Taking away, numbers to 5")
     send_form "#{path}/propose", from: monday
-    stories = week.parts.select { |part| part.details.role == "story" }
+    stories = week.parts.select { |part| part.details.purpose == "story" }
     expect(stories.map { |part| part.details.range }.uniq).to eq(%w[to5])
     expect(stories.map { |part| part.items.item(0).problem.operation }.tally).to eq("add" => 2, "subtract" => 3)
     send_form "#{path}/aim", from: monday, band: "to5", operation: "subtract", i_can: ""
@@ -153,7 +153,7 @@ RSpec.describe "The week" do
 
   it "exchanges every part within its day's time, the same for the same, and says where nothing else fits", :deep do
     send_form "#{path}/propose", from: monday
-    part = week.parts_on(monday).find { |each| each.details.role == "focus" }
+    part = week.parts_on(monday).find { |each| each.details.purpose == "focus" }
     kept = Array.new(30) do
       send_form "#{path}/parts/#{part.id}/exchange", from: monday
       [last_response.status, part.refresh.kind, week.parts_on(monday).sum(&:minutes) <= 25]
@@ -342,7 +342,7 @@ RSpec.describe "The week" do
     send_form "#{path}/propose", from: monday
     told = squeezed(get("#{path}?from=#{monday}"))[%r{Ten minutes with an adult</strong>,(.*?)</li>}, 1]
     times = [monday, monday + 2].map do |day|
-      before = week.parts_on(day).take_while { |part| part.details.role != "practise" }.sum(&:minutes)
+      before = week.parts_on(day).take_while { |part| part.details.purpose != "practise" }.sum(&:minutes)
       expect(before).to be_positive
       hour, minute = room.setting("starts").split(":").map(&:to_i)
       (Time.utc(2026, 1, 1, hour, minute) + (before * 60)).strftime("%-H:%M")

@@ -28,7 +28,9 @@ RSpec.describe "The guide" do
     expect(costs).to eq(Rungs::Strategy::Path::RECALL.transform_values(&:to_f))
     moves = table.select { |row| row.size == 6 && Rungs::Strategy::Move::ALL.key?(row[1]) }
     expect(moves.map { |row| row[1] }).to eq(Rungs::Strategy::Move::ALL.ids)
-    wrong = moves.reject { |rung, id, title, _, example, work| told?(Rungs::Strategy::Move::ALL.fetch(id), rung, title, example, work) }
+    wrong = moves.reject do |rung, id, title, _, example, work|
+      told?(Rungs::Strategy::Move::ALL.fetch(id), rung, title, example, work)
+    end
     expect(wrong).to be_empty
   end
 
@@ -44,7 +46,9 @@ RSpec.describe "The guide" do
 
   it "has every slip of its table, with its strategies and its prior" do
     table = rows("6-slips").select { |row| Rungs::Slip::Tables::NAMES.include?(row[0]) }
-    wanted = Rungs::Slip::ALL.map { |each| [each.table, each.id, each.rungs.empty? ? "any" : each.rungs.join(", "), each.prior.to_s] }
+    wanted = Rungs::Slip::ALL.map do |each|
+      [each.table, each.id, each.rungs.empty? ? "any" : each.rungs.join(", "), each.prior.to_s]
+    end
     expect(table.map { |row| row.values_at(0, 1, 3, 4) }).to eq(wanted)
   end
 

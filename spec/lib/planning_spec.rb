@@ -37,6 +37,10 @@ RSpec.describe Rungs::Activity::WrittenWay do
 
   it "says what is off" do
     expect { described_class.text("8 + 3", 14) }.to raise_error(Rungs::Error::NotAProblem, "8 + 3 is 11, not 14")
-    ["", "ten", "8 +", "8 × 2", "1" * 9].each { |text| expect { described_class.text(text, 14) }.to raise_error(Rungs::Error::NotAProblem, /write a way/) }
+    ["", "ten", "8 +", "8 × 2", "1" * 9].each do |text|
+      expect do
+        described_class.text(text, 14)
+      end.to raise_error(Rungs::Error::NotAProblem, /write a way/)
+    end
   end
 end

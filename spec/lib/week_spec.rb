@@ -230,7 +230,9 @@ RSpec.describe Rungs::Planning::ProposedWeek do
     expect(sets.map { |set| set.problem.band }).to eq(%w[to10 bridge to100])
     expect(sets[2].problem.whole - sets[1].problem.whole).to eq(20)
     stories = week(aim("add", "bridge", 4), class_of).days.flat_map(&:parts).select { |part| part.role == :story }
-    own, other = stories.partition { |part| Rungs::Problem::Situation::ALL.fetch(part.options["situation"]).operation == "add" }
+    own, other = stories.partition do |part|
+      Rungs::Problem::Situation::ALL.fetch(part.options["situation"]).operation == "add"
+    end
     kept = own.map { |part| [part.fixed, part.items.map { |data| data[:number_set] }.uniq.size] }
     expect([kept.uniq, other.map(&:sets)]).to eq([[[true, 3]], [[]]])
   end

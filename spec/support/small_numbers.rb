@@ -21,7 +21,9 @@ module SmallNumbers
   def some_to_100(count, situations: KINDS)
     random = Random.new(4)
     large = pairs_to(100).select { |pair| pair.sum > 20 }
-    Array.new(count) { told(Rungs::Problem::Situation::ALL.fetch(situations.sample(random: random)), large.sample(random: random)) }
+    Array.new(count) do
+      told(Rungs::Problem::Situation::ALL.fetch(situations.sample(random: random)), large.sample(random: random))
+    end
          .select { |problem| problem.situation.tells?(problem.parts) }
   end
 

@@ -23,7 +23,8 @@ RSpec.describe "The commands" do
     there = Bundler.bundle_path
     made = File.join(folder, "bundle", *there.each_filename.to_a.last(2))
     names = all.specs_for(all.groups - [:test]).map(&:full_name)
-    { "gems" => "", "specifications" => ".gemspec", "extensions/#{Gem::Platform.local}/#{Gem.extension_api_version}" => "" }
+    { "gems" => "", "specifications" => ".gemspec",
+      "extensions/#{Gem::Platform.local}/#{Gem.extension_api_version}" => "" }
       .each do |kind, ending|
         FileUtils.mkdir_p(File.join(made, kind))
         names.each do |name|

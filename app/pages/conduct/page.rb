@@ -55,15 +55,9 @@ module Pages
         ["#{name} says that #{problem.expression} is #{answer}. What may #{name} have done?", room.asks(slip, problem)]
       end
 
-      # What a step does where its title does not say it.
-      DOES = { "Look" => "Show it", "Check" => "Check it", "How seen" => "Show how it was seen",
-               "On frames" => "Put it on frames", "Ten and ones" => "Show ten and ones", "Together" => "Put together",
-               "On a line" => "Show it on a line", "The cards" => "Show the cards", "What happens" => "Act it out",
-               "What stands over" => "Show what stands over", "The rest" => "Count the rest" }.freeze
-
       # The primary button: what comes next, by what it does.
       def on_title(state, there)
-        return state.item.steps[there[1]].title.then { |title| DOES.fetch(title, title) } if there[0] == state.index
+        return state.item.steps[there[1]].does if there[0] == state.index
 
         there[0] < state.set.size ? "The next one" : "Read them all"
       end

@@ -58,7 +58,9 @@ module Pages
         case value
         when Hash
           file = value[:tempfile]
-          file ? Digest::SHA256.file(file.path).hexdigest : value.except("authenticity_token").transform_values { said(_1) }
+          return Digest::SHA256.file(file.path).hexdigest if file
+
+          value.except("authenticity_token").transform_values { |each| said(each) }
         when Array then value.map { |each| said(each) }
         else value
         end

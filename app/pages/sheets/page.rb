@@ -42,7 +42,9 @@ module Pages
       # All there is, by its shelf.
       # @return [Array<Array(String, Array<Link>)>]
       def shelves
-        ::Sheets::Shelves::HEADINGS.map { |id, heading| [heading, ::Sheets::ALL.on(id).flat_map { |sheet| links(sheet) }] }
+        ::Sheets::Shelves::HEADINGS.map do |id, heading|
+          [heading, ::Sheets::ALL.on(id).flat_map { |sheet| links(sheet) }]
+        end
       end
 
       def others

@@ -29,7 +29,7 @@ module Pages
       def adult_times
         outlook.with_adult.first[:days].map do |day|
           date = Date.iso8601(day)
-          before = week.parts_on(date).take_while { |part| part.details.role != "practise" }.sum(&:minutes)
+          before = week.parts_on(date).take_while { |part| part.details.purpose != "practise" }.sum(&:minutes)
           hour, minute = room.setting("starts").split(":").map(&:to_i)
           from = (hour * 60) + minute + before
           "#{I18n.l(date, format: '%A')} #{from / 60}:#{format('%02d', from % 60)}"

@@ -6,6 +6,7 @@ module Records
     class Estimates
       include Rows
 
+      # The standings of one child, and its days, planned once for each connection.
       OF_CHILD = DB[:standings].where(classroom_id: :$classroom_id, child_id: :$child_id)
                                .exclude(Sequel.like(:scope, "#{Scope::FAMILY}%")).prepare(:select, :standings_of_child)
       STEPS = DB[:standing_days].where(classroom_id: :$classroom_id, child_id: :$child_id, operation: :$operation,

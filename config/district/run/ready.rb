@@ -8,7 +8,6 @@ class District
 
     private
 
-    # Until it is ready: a database that it leads or follows, a server that it may be asked.
     def await(part)
       until_ = Time.now + PATIENCE
       until ready?(part)
@@ -25,28 +24,6 @@ class District
       Net::HTTP.get_response(part.host, path, part.port(which)).code == "200"
     rescue SystemCallError, IOError, Timeout::Error
       false
-    end
-
-    # A free one that is remembered; the one that was asked for where people come in.
-    def port_of(part, which)
-      return @port if part.kind == "haproxy" && which == "people"
-
-      @ports ||= Hash.new do |all, name|
-        remembered = File.size?(File.join(@folder, name)) && Integer(File.read(File.join(@folder, name)))
-        all[name] = if remembered && free?(remembered)
-                      remembered
-                    else
-                      other_port(all.values).tap do |port|
-                        remember(name, port)
-                      end
-                    end
-      end
-      @ports["port-#{part.name}-#{which}"]
-    end
-
-    def other_port(taken)
-      port = free_port
-      taken.include?(port) || port == @port ? other_port(taken) : port
     end
   end
 end

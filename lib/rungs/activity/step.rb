@@ -18,7 +18,16 @@ module Rungs
         equation&.match?(/\p{L}/) ? equation : equation && Aloud.read(equation, minus: minus || "take away")
       end
 
+      # @return [String] its title, as what is done; what a button says
+      def does = self.class::DOES.fetch(title, title)
+
       def to_h = { name: name, title: title, words: words, tell: tell, equation: equation, alt: layout.alt }
     end
+    # Titles that do not say what is done.
+    Step::DOES = { "Look" => "Show it", "Check" => "Check it", "How seen" => "Show how it was seen",
+                   "On frames" => "Put it on frames", "Ten and ones" => "Show ten and ones",
+                   "Together" => "Put together", "On a line" => "Show it on a line", "The cards" => "Show the cards",
+                   "What happens" => "Act it out", "What stands over" => "Show what stands over",
+                   "The rest" => "Count the rest" }.freeze
   end
 end

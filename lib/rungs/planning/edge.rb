@@ -35,7 +35,8 @@ module Rungs
       def range
         return if ranges.sum { |each| @heard.count(each) } < LEAST
 
-        there = carried(telling_since(@on - Ready::DAYS)) || carried_once || ranges.find { |each| @heard.count(each).positive? }
+        there = carried(telling_since(@on - Ready::DAYS)) || carried_once
+        there ||= ranges.find { |each| @heard.count(each).positive? }
         edge = ready?(there) ? following(there) : there
         edge == THROUGH_TEN || there == THROUGH_TEN ? through_ten(edge) : edge
       end

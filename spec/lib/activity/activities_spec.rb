@@ -123,6 +123,14 @@ RSpec.describe Rungs::Activity, :seeds do
     expect(item.answer).to eq(item.problem.answer) if item.problem && !item.problem.many_answers?
   end
 
+  it "has no step whose button names a thing without saying what is done with it" do
+    titles = described_class::ALL.flat_map do |activity|
+      activity.with({}).items(seed: 1).flat_map { |item| item.steps.map { |step| [step.title, step.does] } }
+    end.to_h
+    expect(described_class::Step::DOES.keys - titles.keys).to eq([])
+    expect(titles.values_at("Look", "Check", "Lift the card")).to eq(["Show it", "Check it", "Lift the card"])
+  end
+
   it "shows no quick look twice in ten, the first to five, half of the others above half, none once" do
     seeds.to_a.product([5, 10, 20, 30], [6, 8, 14]).each do |seed, to, count|
       looks = data("quick_look", { to: to }, seed: seed, count: count)

@@ -96,7 +96,10 @@ RSpec.describe Rungs::Activity::QuickLook do
       described_class.set(to: 5, random: Random.new(1),
                           arrangements: %w[stars])
     end.to raise_error(Rungs::Error::Unknown, /no arrangement “stars”/)
-    expect { described_class.set(from: 12, to: 20, random: Random.new(1), arrangements: %w[die]) }.to raise_error(Rungs::Error::TooMany)
+    expect do
+      described_class.set(from: 12, to: 20, random: Random.new(1),
+                          arrangements: %w[die])
+    end.to raise_error(Rungs::Error::TooMany)
   end
 end
 

@@ -58,7 +58,12 @@ RSpec.describe Rungs::Problem do
 
     it "knows the rungs that its problems afford" do
       described_class::ALL.each do |band|
-        problems = band.pairs.flat_map { |pair| %w[add_to.result take_from.result].map { |situation| Rungs::Problem.new(situation: situation, parts: pair, unknown: situation == "add_to.result" ? :whole : :second) } }
+        problems = band.pairs.flat_map do |pair|
+          %w[add_to.result take_from.result].map do |situation|
+            Rungs::Problem.new(situation: situation, parts: pair,
+                               unknown: situation == "add_to.result" ? :whole : :second)
+          end
+        end
         expect(problems.flat_map(&:affords).uniq.sort).to eq(band.rungs)
       end
     end

@@ -17,7 +17,9 @@ RSpec.describe Rungs::Problem::Story do
                  end
                end
              end
-    all[situation] = tuples.select { |parts| situation.tells?(parts) }.map { |parts| Rungs::Problem.new(situation: situation.id, parts: parts, unknown: situation.unknown) }
+    all[situation] = tuples.select do |parts|
+      situation.tells?(parts)
+    end.map { |parts| Rungs::Problem.new(situation: situation.id, parts: parts, unknown: situation.unknown) }
   end
 
   one = /(?<!and )\b1 (?:[a-z-]+ ){1,2}?(?:are|sit|hang|ride|wait|were|have)\b/
@@ -142,7 +144,9 @@ RSpec.describe Rungs::Problem::Story do
 
   it "writes 1 kite, 2 kites and no kites" do
     wording = Rungs::Problem::Wording.new("{first kite} {first: is|are} up. {second more}.", "kite" => "kites")
-    texts = [[1, 2], [2, 1], [0, 0]].map { |parts| wording.fill(Rungs::Problem.new(parts: parts, unknown: :whole), %w[A B]) }
+    texts = [[1, 2], [2, 1], [0, 0]].map do |parts|
+      wording.fill(Rungs::Problem.new(parts: parts, unknown: :whole), %w[A B])
+    end
     expect(texts).to eq(["1 kite is up. 2 more.", "2 kites are up. 1 more.", "No kites are up. No more."])
   end
 
@@ -162,7 +166,9 @@ RSpec.describe Rungs::Problem::Story do
   it "never gives two people one name, and says so where no story has room" do
     problem = Rungs::Problem.from_story("together.total", [2, 3])
     50.times { |seed| expect(described_class.write(problem, random: Random.new(seed)).names.uniq.size).to eq(2) }
-    expect { described_class.new(problem, template: templates.first, names: %w[Ada Ada]) }.to raise_error(Rungs::Error::NotAProblem)
+    expect do
+      described_class.new(problem, template: templates.first, names: %w[Ada Ada])
+    end.to raise_error(Rungs::Error::NotAProblem)
     expect do
       described_class.write(problem("50 + 50 = ?"),
                             random: Random.new(1))

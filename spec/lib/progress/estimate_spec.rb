@@ -109,7 +109,9 @@ RSpec.describe Rungs::Progress::Estimate do
       family = ->(name, *records) { estimate_of(records, band: "family:#{name}") }
       expect(family["double", *all(1, "4 + 4", "3 + 3", "5 + 5")].working).to be_nil
       expect(family["ten_partner", *all(5, "2 + 8", "3 + 7", "4 + 6")].knows?).to be(true)
-      tops = %w[nine bridge near_double ten_partner].map { |name| Rungs::Progress::Scope.of("add", "family:#{name}").top }
+      tops = %w[nine bridge near_double ten_partner].map do |name|
+        Rungs::Progress::Scope.of("add", "family:#{name}").top
+      end
       expect(tops).to eq([4, 4, 4, 3])
     end
   end

@@ -58,7 +58,9 @@ RSpec.describe "The strategies’ tables" do
 
   def slipped(problem, answer)
     found = [nil, "count_all", "count_on"].flat_map do |rung|
-      Rungs::Slip::Diagnosis.new(problem, answer, rung: rung).slips.map { |one| "#{rung} #{one.to_h.values.join(' ')}".strip }
+      Rungs::Slip::Diagnosis.new(problem, answer, rung: rung).slips.map do |one|
+        "#{rung} #{one.to_h.values.join(' ')}".strip
+      end
     end
     probe = Rungs::Slip::Diagnosis.new(problem, answer).probe&.to_h
     [*found.uniq, ("next #{probe.values.join(' ')}" if probe)].compact.join(" | ")

@@ -5,8 +5,7 @@ module Records
     class Estimates
       # The rows that it reads: now, and the last of each day up to one.
       module Rows
-        # What nearly every page asks, planned once for each connection: the standings of a class in some scopes, of one
-        # child, and its days.
+        # What nearly every page asks, planned once for each connection: the standings of a class in some scopes.
         NOW = DB[:standings].where(classroom_id: :$classroom_id, operation: :$operation,
                                    scope: Sequel.function(:any, Sequel.cast(:$scopes, "text[]")))
                             .prepare(:select, :standings_now)

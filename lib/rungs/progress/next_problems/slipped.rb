@@ -27,8 +27,12 @@ module Rungs
         # Those that tell, those that are counted on first, then the smaller; as sums or taken away, then with the part
         # missing.
         def problems(operation, band)
-          facts = Problem::Band::ALL.fetch(band).telling_facts.sort_by { |small, large| [small > 3 ? 1 : 0, small + large] }
-          plain = facts.map { |small, large| Problem::Pool.bare(operation, *(operation == "add" ? [large, small] : [small, large])) }
+          facts = Problem::Band::ALL.fetch(band).telling_facts.sort_by do |small, large|
+            [small > 3 ? 1 : 0, small + large]
+          end
+          plain = facts.map do |small, large|
+            Problem::Pool.bare(operation, *(operation == "add" ? [large, small] : [small, large]))
+          end
           return plain if operation == "add"
 
           plain + facts.map { |small, large| Problem::Equation.parse(format(MISSING, large, small + large)).to_problem }

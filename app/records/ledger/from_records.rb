@@ -2,8 +2,8 @@
 
 module Records
   class Ledger
-    # What stands of a child, read from the records themselves.
-    module Read
+    # What the records themselves say of a child: which stand, and how many.
+    module FromRecords
       OWN = %i[id replaces_id undone beside happened_at problem_id account_id rung right help].freeze
       POSED = %i[id operation band affords situation parts unknown equation].freeze
       private_constant :OWN, :POSED
