@@ -37,7 +37,7 @@ RSpec.describe "Records" do
 
   it "gives a table of the answers that stand, harmless to a spreadsheet, which Rungs and others read" do
     late = Time.utc(2026, 11, 22, 23, 30) # Monday already, where the class is
-    hear(room.children.find { |child| child.name == "=Bo" }, answer: 13, at: late)
+    hear(room.children.find { |child| child.name == "=Bo" }, answer: 13, happened_at: late)
     wrong = hear
     Records::Recorder.new(room, teacher[0]).undo(wrong.first_key, client_key: SecureRandom.uuid)
     told = get("#{path}/answers.csv").body
