@@ -93,6 +93,17 @@ RSpec.describe Pages::Conduct do
     expect(get("/conduct/#{room.id}").body).to include('aria-current="page">Listen<')
   end
 
+  it "names beside each set of a story's numbers the children whose they are" do
+    part = lesson.course.plan("story_time",
+                              details: { "sets" => [{ level: "easier", children: [ada.id] }], "count" => 0 })
+    part.items.add([[2, 3, "easier"], [9, 5, "middle"]].map do |one, two, set|
+      problem = Rungs::Problem.from_story("add_to.result", [one, two])
+      Rungs::Activity::POSED.data_for(problem, "#{one} and #{two}", number_set: set)
+    end)
+    conduct(lesson.course.part(part.id))
+    expect(page.css(".number-sets .soft").map { |each| each.text.strip }).to eq(["Ada"])
+  end
+
   it "is looked at without anything being posed" do
     conduct(plan("story_time"))
     lesson.refresh.change_board { Records::BoardState.new }

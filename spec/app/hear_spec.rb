@@ -21,6 +21,19 @@ RSpec.describe "Whom to hear" do
     expect(send_form("/hear/#{room.id}/away", day: room.today.to_s, child: 10**9, away: "true").status).to eq(404)
   end
 
+  it "whom to hear today stands once the lesson has begun, whoever comes to the class meanwhile" do
+    names = lambda {
+      Records::ListeningList.new(room, Records::Evidence.new(room), %w[add to10]).on(room.today).map(&:name)
+    }
+    room.start_lesson(room.today)
+    before = names.call
+    Records::Child.enrol(room, ["Abe"])
+    room.refresh
+    expect(names.call).to eq(before)
+    Records::ListeningList.new(room, Records::Evidence.new(room), %w[add to10]).forget(room.today)
+    expect(names.call).to eq(["Abe", *before])
+  end
+
   it "Whom to hear begins with today where there is school, as its list stands, else with the next school day" do
     days = -> { Nokogiri::HTML5(get("/hear/#{room.id}").body).css(".hear-days h2").map(&:text) }
     expect([days.call.size, days.call.first]).to eq([5, "Today"])
