@@ -87,7 +87,7 @@ RSpec.describe "A first hour", type: :feature do
       expect_fit
       expect(page).to have_css(".margin .tick", count: 10)
 
-      visit find(".tab", text: "Today")[:href]
+      visit find(".tab, .conduct-section a", text: "Today", visible: :all, match: :first)[:href]
       expect_fit
       expect(page).to have_no_text("#{names[0]} has not been heard")
       find(".tab", text: "Climb").click

@@ -123,7 +123,7 @@ RSpec.describe "A week", type: :feature do
         expect_accessible
         expect(fits?(width)).to be(true)
         click_button "Start"
-        expect(page).to have_css(".say")
+        expect(page).to have_css(".conducting h1.story")
         expect_accessible
         tap_child "Bo"
         tap_rung "Count on"
