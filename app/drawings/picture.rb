@@ -13,8 +13,10 @@ module Drawings
     # @param loops [Array<Array<Integer>>] groups of marks, by their order, to draw a loop around
     # @param tappable [Boolean] whether each counted mark says its order, for tapping
     # @param places [Array<Rungs::Picture::Mark>] what can be pressed, each said by its place
-    def self.draw(layout, css: "picture", label: layout.alt, loops: [], tappable: false, places: [])
-      new(layout, loops, tappable, places).draw(css, label)
+    # @param most [Numeric] so many times as long as high: of what is longer the middle is shown
+    def self.draw(layout, css: "picture", label: layout.alt, loops: [], tappable: false, places: [],
+                  most: Float::INFINITY)
+      new(layout, loops, tappable, places).draw(css, label, most)
     end
 
     def initialize(layout, loops, tappable, places)
@@ -52,9 +54,11 @@ module Drawings
 
     def tapped(mark, drawn) = @tappable && mark.order ? Svg.tag(:g, drawn, data_order: mark.order) : drawn
 
-    def draw(css, label)
+    def draw(css, label, most = Float::INFINITY)
       width, height = [@layout.width, @layout.height].map { |units| (units * UNIT) + (2 * MARGIN) }
-      Svg.picture(width, height, drawn, label: label, css: css, role: @places.any? ? "group" : "img")
+      shown = [width, height * most].min
+      Svg.picture(shown, height, drawn, label: label, css: css, role: @places.any? ? "group" : "img",
+                                        left: (width - shown) / 2)
     end
   end
 end

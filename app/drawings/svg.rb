@@ -24,10 +24,11 @@ module Drawings
 
     # A whole picture with its text alternative; where the words beside it say the same, label nil hides it. One with
     # parts that can be pressed is a group.
-    def picture(width, height, content, label:, css: nil, role: "img")
+    # @param left [Numeric] where the piece of it that is shown begins
+    def picture(width, height, content, label:, css: nil, role: "img", left: 0)
       spoken = label ? { role: role, aria_label: label } : { aria_hidden: "true" }
-      tag(:svg, content, xmlns: "http://www.w3.org/2000/svg", viewBox: "0 0 #{number(width)} #{number(height)}",
-                         class: css, focusable: "false", **spoken)
+      view = [left, 0, width, height].map { |each| number(each) }.join(" ")
+      tag(:svg, content, xmlns: "http://www.w3.org/2000/svg", viewBox: view, class: css, focusable: "false", **spoken)
     end
 
     def text(content, **attributes) = tag(:text, CGI.escapeHTML(content.to_s), **attributes)

@@ -66,9 +66,12 @@ module Records
     end
 
     # @param step [Integer] −1 earlier, 1 later
-    def shift(part, step)
-      other = parts[(parts.index(part) + step).clamp(0, parts.size - 1)]
-      order = parts.map(&:id).tap { |ids| ids[ids.index(part.id)], ids[ids.index(other.id)] = other.id, part.id }
+    def shift(part, step) = put(part, parts[(parts.index(part) + step).clamp(0, parts.size - 1)])
+
+    # Takes a part to where another of this lesson stands; that one and those between make room.
+    def put(part, other)
+      order = parts.map(&:id)
+      order.insert(order.index(other.id), order.delete_at(order.index(part.id)))
       DB.transaction { order.each_with_index { |id, place| LessonPart.where(id: id).update(place: place + 1) } }
       forget
     end

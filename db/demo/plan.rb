@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Demo
-  # What the made-up class did beside its stories: an activity each lesson day, all in turn; and a lesson planned
-  # and ready for today.
+  # What the made-up class did beside its stories: an activity each lesson day, all in turn; a lesson planned to the
+  # minute for today; the rest of this week and the next as they are proposed.
   class Plan
     BEFORE = 15 * 60
     BEGINS = 9 * 3600
@@ -19,6 +19,7 @@ module Demo
       past.zip(Rungs::Activity::ALL.ids.cycle).each_with_index { |(lesson, id), index| done(lesson, id, index + 1) }
       own
       today
+      weeks
     end
 
     private
@@ -46,7 +47,12 @@ module Demo
       course.plan("quick_look", details: { "seed" => 4 })
       course.plan("hidden_beads", details: { "seed" => 7 })
       course.plan("story_time").items.add([story])
-      course.plan("whose_way")
+      course.plan("whose_way", minutes: 4)
+    end
+
+    def weeks
+      monday = @day - ((@day.wday - 1) % 7)
+      [monday, monday + 7].each { |first| Records::Proposal.new(Records::Week.new(@classroom, first), @day).fill }
     end
 
     def story

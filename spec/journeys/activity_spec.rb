@@ -36,6 +36,7 @@ RSpec.describe "An activity", type: :feature do
     click_button "Take it into today’s lesson"
     expect(page).to have_css(".note", text: "Fill the frame is put into today’s lesson.")
     expect(page).to have_css(".parts li", text: "Fill the frame")
+    find("[aria-label='More: fill the frame, part 1']").click
     click_button "Take out: fill the frame, part 1"
     expect(page).to have_no_css(".parts li")
   end

@@ -219,7 +219,8 @@ RSpec.describe "Every hand", type: :feature do
     fill_in "Number sentences, one a line, if you want", with: "7 + 5 = ?"
     expect_accessible
     click_button "Keep it, and take it into today’s lesson"
-    expect(page).to have_css(".part strong", text: "Clap it")
+    expect(page).to have_css(".part .week-part", text: "Clap it")
+    find("[aria-label^='More: clap it']").click
     click_link "Its numbers: Clap it"
     within("#item-1") do
       fill_in "the second", with: "6"

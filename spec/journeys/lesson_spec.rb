@@ -6,7 +6,7 @@ RSpec.describe "A lesson in parts", type: :feature do
   let(:teacher) { make_teacher(children: %w[Ada Bo Cleo]) }
   let(:room) { teacher[1] }
 
-  def part_titles = all(".parts .part strong").map(&:text)
+  def part_titles = all(".parts .week-part").map(&:text)
 
   before { enter(teacher[0]) }
 
@@ -31,12 +31,24 @@ RSpec.describe "A lesson in parts", type: :feature do
     select "uses the double beside it", from: "leads to"
     click_button "Take it into today’s lesson"
     expect(part_titles.last).to eq("A string")
+    find("[aria-label='More: a string, part 5']").click
     find("[aria-label='Earlier: a string, part 5']").click
     expect(page).to have_css(".parts li:nth-child(4)", text: "A string")
-    within(".parts li:nth-child(5)") { click_button "Take out: by heart, part 5" }
+    within(".parts li:nth-child(5)") do
+      find("summary").click
+      click_button "Take out: by heart, part 5"
+    end
     expect(page).to have_css(".parts li", count: 4)
+    find(".week-part", text: "A string").click
+    find(".week-part", text: "Quick looks").click
+    expect(page).to have_css(".parts li:nth-child(1)", text: "A string")
+    expect(part_titles).to eq(["A string", "Quick looks", "A story problem", "Whose way?"])
+    find(".week-part", text: "A string").click
+    find(".week-part", text: "Whose way?").click
+    expect(page).to have_css(".parts li:nth-child(4)", text: "A string")
 
     work_elsewhere
+    find("[aria-label='More: a story problem, part 2']").click
     click_link "Its story"
     select "through ten", from: "numbers"
     expect(page).to have_css(".sum", text: "through ten")

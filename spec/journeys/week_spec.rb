@@ -65,6 +65,7 @@ RSpec.describe "A week", type: :feature do
         click_button "Propose this week"
         titles = all(".week-part").map(&:text)
         on_monday = all("[aria-label^=Monday] .week-part").map(&:text)
+        find("[aria-label='More of this week']").click
         click_button "Propose another"
         expect(page).to have_css(".note", text: "Another week")
         expect(all(".week-part").map(&:text)).not_to eq(titles)
@@ -73,11 +74,12 @@ RSpec.describe "A week", type: :feature do
         expect(all(".week-part").map(&:text)).to eq(titles)
 
         within("[aria-label^=Wednesday]") do
-          find("summary", text: "Change").click
+          find(".more summary").click
           click_button "No school"
         end
         expect(page).to have_css("[aria-label^=Wednesday]", text: "No school")
         visit "/week/#{room.id}?from=#{monday + 7}"
+        find("[aria-label='More of this week']").click
         find("summary", text: "Repeat an earlier week").click
         click_button "Repeat it"
         expect(all("[aria-label^=Monday] .week-part").map(&:text)).to eq(on_monday)
@@ -115,6 +117,7 @@ RSpec.describe "A week", type: :feature do
         course = room.lesson_for(room.today).course
         course.plan("two_groups")
         visit "/lesson/#{room.id}"
+        find("summary", text: "Somebody else takes the class?").click
         click_button "Make the link"
         link = find(".address")[:href]
         page.driver.browser.manage.delete_all_cookies
@@ -142,12 +145,15 @@ RSpec.describe "A week", type: :feature do
       it "goes into a calendar, and stands over the term", :deep do
         room.lesson_for(monday).course.plan("twins")
         visit week
+        find("[aria-label='More of this week']").click
         find("summary", text: "In a calendar").click
         click_button "Make a private address"
+        find("[aria-label='More of this week']").click
         find("summary", text: "In a calendar").click
         address = find_link("save it as a file")[:href]
         expect(given(address)).to match([200, /calendar/, start_with("BEGIN:VCALENDAR")])
         click_button "Change the address"
+        find("[aria-label='More of this week']").click
         find("summary", text: "In a calendar").click
         expect(find_link("save it as a file")[:href]).not_to eq(address)
         expect(given(address).first).to eq(404)

@@ -1,5 +1,5 @@
 // Moves a name to a place: dragged with a finger or a pointer, or pressed and then the place pressed (which also works with
-// the keyboard). The form that holds both sends which item goes to which place.
+// the keyboard). The form that holds both, or that the holder names, sends which item goes to which place.
 
 let held = null; // the item picked up
 let dragging = null; // its picture under the pointer
@@ -14,9 +14,10 @@ const hold = (item) => {
 };
 
 const move = (item, place) => {
-  const form = formOf(item);
+  const holder = formOf(item);
+  const form = document.getElementById(holder.dataset.dragForm) ?? holder;
   hold(null);
-  if (item === place) return;
+  if (item.dataset.drag === place.dataset.drop) return;
   form.querySelector("[name=item]").value = item.dataset.drag;
   form.querySelector("[name=place]").value = place.dataset.drop;
   form.requestSubmit();
@@ -25,7 +26,7 @@ const move = (item, place) => {
 document.addEventListener("click", (event) => {
   const item = event.target.closest("[data-drag]");
   const place = event.target.closest("[data-drop]");
-  if (held && place && formOf(place) === formOf(held)) {
+  if (held && item !== held && place && formOf(place) === formOf(held)) {
     move(held, place);
     return;
   }

@@ -32,6 +32,9 @@ module Pages
       end
 
       def find = "/find/#{room.id}#{"?day=#{day}" if day > today}"
+      # Where one comes back to from what is brought.
+      def bring_again = "/lesson/#{room.id}?day=#{day}&open=bring#bring"
+
       def here(day = self.day) = "/lesson/#{room.id}#{"?day=#{day}" if day != today}"
     end
   end

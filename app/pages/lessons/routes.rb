@@ -25,6 +25,14 @@ module Pages
         redirect here(part.lesson.held_on)
       end
 
+      # A part to where another stands.
+      post "/:room/order" do
+        part, other = checked(OrderContract).values_at(:item, :place).map { |id| room.part(id) || halt(404) }
+        refuse("Those are parts of two lessons") unless part.lesson_id == other.lesson_id
+        part.lesson.course.put(part, other)
+        redirect here(part.lesson.held_on)
+      end
+
       # Undoes taking a part out.
       post "/:room/parts/:part/back" do
         part = room.part_out(params[:part][/\A\d{1,17}\z/]) || halt(404)

@@ -61,8 +61,20 @@ module Pages
       # What an activity looks like, before anything is chosen.
       def cover(activity) = face(activity.with.items(seed: 1).first)
 
-      # The small picture that a part stands with wherever it is listed.
-      def part_picture(part) = Drawings::Picture.draw(face(part.items.kind.face || part.items.item(part.items.first)))
+      # So many times as long as high, and a picture is a line when small; so many items are looked at for another.
+      FLAT = 4
+      LOOKED_AT = 4
+      private_constant :FLAT, :LOOKED_AT
+
+      # The small picture that a part stands with wherever it is listed: of its first item that does not lie flat; where
+      # all do, a piece of its first.
+      def part_picture(part)
+        items = part.items
+        all = items.kind.face ? [items.kind.face] : [items.first, *items.size.times.first(LOOKED_AT)].lazy
+        layouts = all.map { |item| face(item.is_a?(Integer) ? items.item(item) : item) }
+        layout = layouts.find { |each| each.width <= FLAT * each.height } || layouts.first
+        Drawings::Picture.draw(layout, most: FLAT)
+      end
 
       # What a planned part holds, in a line.
       def part_line(part) = [part.note, part.items.outline].compact.join(" · ")
@@ -70,9 +82,13 @@ module Pages
       # What each rung would sound like with a problem's numbers, by its id; nil where they do not invite it.
       def sounds_of(problem) = Rungs::Strategy::Path.sounds(problem).transform_values { |says| says && "“#{says}”" }
 
-      # An equation with its box drawn, not typed.
+      SUM = /(?:\d+|□|\?)(?: (?:[+−=]|&lt;|&gt;) (?:\d+|□|\?))+/
+      private_constant :SUM
+
+      # Words with their equations unbroken, a box drawn, not typed.
       def equation(text)
-        Rack::Utils.escape_html(text).gsub("□", '<span class="box" role="img" aria-label="what number"></span>')
+        Rack::Utils.escape_html(text).gsub(SUM) { |sum| "<span class=\"sum\">#{sum}</span>" }
+                   .gsub("□", '<span class="box" role="img" aria-label="what number"></span>')
       end
 
       # The lesson to plan for, in words.

@@ -10,6 +10,8 @@ module Pages
 
       attr_reader :week, :offer
 
+      def how = "week"
+
       # @return [Rungs::Planning::Outlook] what it is about beside its days
       def outlook = @outlook ||= Records::Proposal.new(week, today).outlook
 
@@ -58,6 +60,9 @@ module Pages
 
       # The day that things are brought for; nil for the whole week.
       def bring_day = week.dates.find { |date| date == asked[:day] }
+
+      # The one that a phone shows.
+      def open_day = bring_day || (week.dates.include?(today) ? today : monday)
       def bring_days = bring_day ? [bring_day] : week_days
       def parts_to_bring_for = bring_days.flat_map { |date| week.parts_on(date) }
 
