@@ -25,11 +25,14 @@ module Records
 
     # @param before [Date]
     # @return [Hash{String => Rungs::Planning::DueAgain}] activities that are to come back; not the usual ones
-    def due_again(before:)
+    def due_again(before:) = returns(before: before).compact
+
+    # @return [Hash{String => Rungs::Planning::DueAgain, nil}] the same, nil where one came back often enough
+    def returns(before:)
       there = parts.select { |part| part[:held_on] < before }.group_by { |part| part[:kind] }
       found = there.except(*Rungs::Activity::USUAL, Rungs::Activity::OWN.id)
       days = found.transform_values { |all| all.map { |part| part[:held_on] }.uniq }
-      days.transform_values { |all| Rungs::Planning::DueAgain.of(all) }.compact
+      days.transform_values { |all| Rungs::Planning::DueAgain.of(all) }
     end
 
     # @param before [Date]

@@ -326,7 +326,21 @@ RSpec.describe "The week" do
     Records::PartRun.create(part_id: part.id, started_at: Time.now, ended_at: Time.now)
     due = Records::ActivityHistory.new(room, room.today).due_again(before: room.today + 1)
     expect(due.transform_values(&:since)).to eq("twins" => monday_before)
-    expect(squeezed(get("#{path}/term"))).to include("Due again", "Twins</a>")
+    groups = lambda do
+      Nokogiri::HTML5(get("#{path}/term").body).css(".due section").to_h do |each|
+        [each.at_css("h3").text, each.css("a").map(&:text)]
+      end
+    end
+    expect(groups.call).to eq("This week" => ["Twins"])
+    again = lambda do |kind, *days|
+      days.each do |day|
+        later = room.lesson_for(day).course.plan(kind)
+        Records::PartRun.create(part_id: later.id, started_at: Time.now, ended_at: Time.now)
+      end
+    end
+    again.call("twins", monday - 12, monday - 7)
+    again.call("domino_sums", monday - 28, monday - 26, monday - 21, monday - 7)
+    expect(groups.call).to eq("Soon" => ["Twins"], "Safe" => ["Domino sums"])
   end
 
   it "says when an adult has ten minutes: when the others practise, for whoever counts everything below the range" do

@@ -56,7 +56,7 @@ RSpec.describe "Records", type: :feature do
     click_button "Look at it"
     expect(page).to have_css("[role=alert]", text: "Say which column is child")
     { "child" => "Who", "rung" => "Way" }.each { |what, heading| select heading, from: what }
-    click_button "Read it so"
+    click_button "Read these columns"
     expect(page).to have_css(".lead", text: "1 line can be read: 1 new")
     expect(page).to have_css("li", text: "Line 3: “x” is not a date")
     click_button "Bring them in"

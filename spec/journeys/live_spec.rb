@@ -54,6 +54,24 @@ RSpec.describe "Two devices on one lesson", type: :feature do
     second.close
   end
 
+  it "speaks of the problem on the board on the tablet too, and names what was heard of another" do
+    other = pose(room, [8, 3])
+    enter(teacher[0])
+    visit "/listen/#{room.id}?problem=#{other.id}"
+    tap_child "Ada"
+    tap_rung "Count on"
+    expect(page).to have_css("#just-now", text: "Ada, just now")
+    tap_child "Bo"
+    room.lesson_on(room.today).put_on_board(posed)
+    expect(page).to have_css("h1", text: "9 and 5")
+    tap_rung "Make ten"
+    expect(page).to have_css("#just-now", text: "Bo, just now: make ten")
+    expect(room.observations_dataset.order(:id).select_map(:problem_id)).to eq([other.id, posed.id])
+    visit page.current_url
+    expect(page).to have_css(".log tr", text: /Ada.*with 8 \+ 3/m)
+    expect(find(".log tr", text: "Bo")).to have_no_text("with")
+  end
+
   it "puts a new problem on the board as soon as it is posed", :deep do
     code = posed.lesson.open_code
     using_session(:projector) { visit "/b/#{code}" }

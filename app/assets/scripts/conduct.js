@@ -161,7 +161,8 @@ class Conduct {
   put(html, touched) {
     const fresh = new DOMParser().parseFromString(html, "text/html");
     const page = fresh.querySelector("[data-moved]");
-    if (`${page?.dataset.part}.${page?.dataset.item}` !== this.made) {
+    const there = `${page?.dataset.part}.${page?.dataset.item}`;
+    if (there !== this.made || there !== `${this.page.dataset.part}.${this.page.dataset.item}`) {
       if (window.listen?.fresh) sessionStorage.setItem("rungs-picked", window.listen.child);
       location.assign(this.here);
       return;

@@ -26,7 +26,7 @@ class Listen {
       mark: (taps) => this.markWaiting(taps),
       refuse: (tap) => this.markRefused(tap),
     });
-    if (!("conducting" in page.dataset)) follow(page.dataset.follow, () => {});
+    if (!("conducting" in page.dataset)) follow(page.dataset.follow, () => this.told());
     this.added = new Added();
     this.others = new Others(page);
     this.hearing = new Hearing(page, () => this.seconds());
@@ -76,15 +76,31 @@ class Listen {
     this.sender.send(form.getAttribute("action"), { client_key: crypto.randomUUID() }, what);
   }
 
-  // The board follows; the remote is drawn anew to match it.
-  async board(button) {
+  // The board moved: the remote is drawn anew to match it; from the problem that both spoke of the page goes along.
+  async told() {
+    const { problem, room } = this.page.dataset;
+    const shown = () => document.getElementById("shown")?.value;
+    const before = shown();
+    if (before === undefined) return;
+    await this.remote().catch(() => {});
+    if (before !== problem || !shown() || shown() === problem) return;
+    if (this.fresh) sessionStorage.setItem("rungs-picked", this.child);
+    location.assign(`/listen/${room}?problem=${shown()}`);
+  }
+
+  remote() {
     const { room, problem } = this.page.dataset;
+    return load(`/listen/${room}/remote`, "#remote", { problem });
+  }
+
+  // The board follows.
+  async board(button) {
     const body = new URLSearchParams({ do: button.dataset.board, value: button.dataset.value ?? "" });
     const follow = document.getElementById("remote").dataset.follow;
     try {
       const answer = await post(`${follow}/commands`, body);
       if (!answer.ok) throw new Error(answer.status);
-      await load(`/listen/${room}/remote`, "#remote", { problem });
+      await this.remote();
     } catch {
       tell(BOARD_AWAY);
     }

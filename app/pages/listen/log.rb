@@ -10,6 +10,12 @@ module Pages
         @log.each { |row| row.read_with(child: by_id[row.child_id]) if by_id.key?(row.child_id) }
       end
 
+      # What another problem than the one at hand asked.
+      # @return [String, nil]
+      def other_problem(row)
+        posed.lesson.problems.find { |each| each.id == row.problem_id }&.equation unless row.problem_id == posed.id
+      end
+
       # Who was heard on this problem, and by whom.
       # @return [Hash{Integer => Integer, nil}]
       def heard_here = @heard_here ||= Records::Observation.heard_on(posed, **seen_here)

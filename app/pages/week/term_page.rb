@@ -13,15 +13,19 @@ module Pages
       def rows = @rows ||= Records::Term.new(room, from, today).rows
       def margin = nil
 
-      # What was new and is to come back, the first due first.
-      # @return [Array<Array(Class, Rungs::Planning::DueAgain)>]
+      # What was new and is to come back: within this week, later, or not any more.
+      # @return [Hash{String => Array<Array(Class, Rungs::Planning::DueAgain)>}] the first due first
       def due
-        found = Records::ActivityHistory.new(room, today).due_again(before: today + 1).sort_by { |_, due| due.on }
-        found.map { |id, due| [Rungs::Activity::ALL.fetch(id), due] }
+        found = Records::ActivityHistory.new(room, today).returns(before: today + 1)
+        known = found.map { |id, due| [Rungs::Activity::ALL.fetch(id), due] }
+        safe, coming = known.partition { |_, due| due.nil? }
+        now, soon = coming.sort_by { |_, due| due.on }.partition { |_, due| due.on <= week_end }
+        { "This week" => now, "Soon" => soon, "Safe" => safe }.reject { |_, all| all.empty? }
       end
 
-      # "now", "by Friday": when it is due.
-      def due_by(due) = due.on <= today ? "now" : "from #{day_named(due.on, today)}"
+      private
+
+      def week_end = today + ((5 - today.wday) % 7)
     end
   end
 end
