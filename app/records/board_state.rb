@@ -7,13 +7,14 @@ module Records
   #   show: "shown" or "covered"; covered: whether it is kept covered; asked: whether it was asked for yet
   #   shown_at, until: Float, seconds since the epoch; what is seen for a moment has both
   #   sentence, ways, initials: whether they stand beside it
+  #   standing: [String] ways that were shared and stand beside each other, the first shared first
   #   drawn, drawn_step: a way or a picture in its place; hands: [Integer] places in the order they were pressed
   class BoardState < JsonValue
     SHOWN = "shown"
     COVERED = "covered"
 
     fields :part, :item, :step, :problem, :show, :covered, :asked, :shown_at, :until, :sentence, :ways, :initials,
-           :drawn, :drawn_step, :hands
+           :standing, :drawn, :drawn_step, :hands
 
     # Boards of earlier versions kept other things besides: those are not read.
     def self.read(json) = super(json.is_a?(JsonValue) ? json : json.to_h.slice(*names.values))
@@ -22,6 +23,8 @@ module Records
     def step = super || 0
     def drawn_step = super || 0
     def shown_at = super || 0
+
+    def standing = super.to_a
 
     # Older boards kept hands by what they are of: those are as if untouched.
     def hands = super.is_a?(Array) ? super : []

@@ -37,6 +37,15 @@ module Records
     # @return [Array<Rungs::Activity::Step>, nil] a way or a picture that was asked for
     def drawn = @drawn ||= @state.drawn && drawing(@state.drawn)
 
+    # @return [Array<Rungs::Activity::Step>] the ways that were shared, each at its end
+    def standing = @standing ||= @state.standing.filter_map { |wanted| drawing(wanted)&.last }
+
+    # @return [String, nil] what joins the last two of them
+    def joining
+      paths = @state.standing.last(2).filter_map { |wanted| drawn_of(wanted).path }
+      Rungs::Strategy::Sharing.joining(*paths) if paths.size == 2
+    end
+
     # @return [String] what "draw" takes for the next step of a way or a picture
     def next_of(wanted) = "#{wanted} #{@state.drawn == wanted ? drawn_place + 1 : 0}"
 
@@ -121,9 +130,12 @@ module Records
     def drawing(wanted)
       return unless wanted && item.problem
 
-      steps = Rungs::Activity::Drawn.new(item.problem, wanted, things: item.things, words: item.ask,
-                                                               **room.pictured).steps
+      steps = drawn_of(wanted).steps
       steps if steps.any?
+    end
+
+    def drawn_of(wanted)
+      Rungs::Activity::Drawn.new(item.problem, wanted, things: item.things, words: item.ask, **room.pictured)
     end
 
     def room = set.part.lesson.classroom

@@ -40,6 +40,24 @@ RSpec.describe "The board" do
     expect([state.drawn, state.sentence]).to eq([nil, "9 + 5 = 14"])
   end
 
+  it "leaves shared ways standing beside each other with what joins them, three at most, until something else is shown" do
+    posed = pose(room, [8, 7])
+    lesson = posed.lesson
+    sign_in teacher[0]
+    standing = ->(*moves) { moves.each { |move| lesson.command("stand", move) } && lesson.board.standing }
+    expect(standing.call("on_first", "up_through_ten", "on_first")).to eq(%w[up_through_ten on_first])
+    expect(lesson.on_board.standing.size).to eq(2)
+    expect(lesson.on_board.joining).to include("Where is the ten?")
+    page = get("/board/#{room.id}").body
+    expect(page.scan("<figure>").size).to eq(2)
+    expect(squeezed).to include("Where is the ten?", "10 + 5 = 15")
+    expect(standing.call("nothing")).to eq(%w[up_through_ten on_first])
+    expect(standing.call("recall", "all_objects", "5 line").size).to eq(3)
+    expect(standing.call("up_through_ten").last).to eq("up_through_ten")
+    lesson.command("draw", "line")
+    expect(lesson.board.standing).to eq([])
+  end
+
   it "shows a board as an earlier version kept it, whatever else it kept" do
     sign_in teacher[0]
     old = { "part" => posed.part_id, "item" => 0, "look" => 7, "flash_at" => 3.5, "hands" => { "0" => [1] } }

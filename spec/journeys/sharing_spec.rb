@@ -44,6 +44,22 @@ RSpec.describe "Sharing ways", type: :feature do
     end
   end
 
+  it "stands the ways just heard beside each other on the board, one press each, from where the lesson is conducted" do
+    posed.lesson.course.go(posed.lesson.course.part(posed.part_id))
+    visit "/conduct/#{room.id}"
+    find("summary", text: /\AShare\z/).click
+    expect(all("#share .toggle").map { |each| each.text[/Ada|Bo|Cleo/] }).to eq(%w[Cleo Ada Bo])
+    find("#share .toggle", text: "Ada").click
+    expect(page).to have_css("#now", text: "Stands on the board 1 way")
+    find("#share .toggle", text: "Bo").click
+    expect(page).to have_css("#now", text: "Where is the ten?")
+    visit "/board/#{room.id}"
+    expect(page).to have_css(".board-standing figure", count: 2)
+    expect(page).to have_css("h1", text: "Can you find it in each drawing?")
+    expect(page).to have_no_text("Bo")
+    expect_accessible
+  end
+
   it "draws the way of one child's record, on the picture chosen, with no name on the board", :deep do
     visit "/share/#{room.id}?problem=#{posed.id}"
     find("summary", text: "The way of one child").click

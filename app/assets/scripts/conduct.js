@@ -5,6 +5,7 @@ import { keepPage } from "./offline.js";
 import { post } from "./post.js";
 import { Sender } from "./sender.js";
 import { nowText } from "./server_clock.js";
+import { load } from "./swap.js";
 import { tell } from "./trouble.js";
 
 const AWAY = "No connection. The steps go on here; the board follows when it is back, and what you tap is kept.";
@@ -27,6 +28,7 @@ class Conduct {
     document.addEventListener("submit", (event) => this.submit(event));
     document.addEventListener("click", (event) => this.touch(event));
     document.addEventListener("click", (event) => this.pick(event));
+    document.addEventListener("toggle", (event) => this.open(event.target), true);
     document.addEventListener("keydown", (event) => event.key === "Enter" && this.touch(event));
     window.addEventListener("online", () => this.catchUp());
     follow(page.dataset.follow, (version) => this.told(version));
@@ -80,6 +82,12 @@ class Conduct {
     body.set("do", "touch");
     body.set("value", place.dataset.touch);
     this.send(`${this.here}/do`, body, place.dataset.touch);
+  }
+
+  // What is asked for when it is opened, as it is then.
+  open(group) {
+    const path = group.open && group.dataset.load;
+    if (path) load(path, `#${group.querySelector("div").id}`).catch(() => tell(BOARD_AWAY));
   }
 
   // Where nothing is listened to, a name in the list is who gives the next way.

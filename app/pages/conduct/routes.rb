@@ -29,6 +29,11 @@ module Pages
       # Where the board went, for a tablet that follows it.
       get("/:room/now") { part ? moved : halt(404) }
 
+      # The ways just heard, to stand beside each other on the board.
+      get "/:room/share" do
+        page.partial(:"conduct/_share", posed: (part && page.posed) || halt(404))
+      end
+
       # The same activity with easier or harder numbers, as a part of its own right after this one.
       post "/:room/turn" do
         from = part || halt(404)

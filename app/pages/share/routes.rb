@@ -15,7 +15,7 @@ module Pages
         @page = Page.new(visitor, posed)
         path = path_of(form)
         form = form.merge(move: path.move.id) unless form[:broken]
-        draw(posed, [name_of(form), form[:on], form[:beside]].compact.join(" "))
+        draw(posed, [name_of(form), form[:on], form[:beside]].compact.join(" "), form[:stand])
         show Page.new(visitor, posed, shown: form)
       rescue Rungs::Error => e
         status 422
@@ -23,9 +23,11 @@ module Pages
       end
 
       helpers do
-        # The same again is its next step.
-        def draw(posed, wanted)
+        # The same again is its next step; or it is done to its end, and stays beside others.
+        def draw(posed, wanted, stand)
           posed.lesson.put_on_board(posed)
+          return posed.lesson.command("stand", wanted) if stand
+
           posed.lesson.command("draw", posed.lesson.on_board.next_of(wanted))
         end
 

@@ -2,7 +2,8 @@
 
 module Pages
   module Share
-    # A way to show: a move, or a number and the pieces it is broken into; on which picture, checked by which.
+    # A way to show: a move, or a number and the pieces it is broken into; on which picture, checked by which; and
+    # whether it stays there, done, beside others.
     class ShareContract < Shared::Contract
       params do
         required(:problem).filled(:integer, included_in?: ID)
@@ -11,6 +12,7 @@ module Pages
         optional(:broken).filled(:integer, included_in?: 0..100)
         optional(:pieces).value(:array, size?: 2).each(:integer, included_in?: 0..100)
         optional(:on).maybe(:string, included_in?: Rungs::Picture::KINDS.ids)
+        optional(:stand).filled(:bool)
         optional(:beside).maybe(:string, included_in?: Rungs::Picture::KINDS.ids)
       end
 

@@ -4,12 +4,14 @@ module Records
   class ItemOnBoard
     # What may be asked of the board: each command gives the next state, and changes nothing by itself.
     module Commands
-      ALL = %w[step item draw uncover sentence ways initials touch as_it_was].freeze
+      ALL = %w[step item draw stand uncover sentence ways initials touch as_it_was].freeze
 
       # What a child does at the board, also where it was opened by its code.
       BY_HAND = %w[touch as_it_was].freeze
 
       MOST_PRESSES = 500
+      # Drawings that are still read from the back of the room.
+      MOST_STANDING = 3
 
       # @param command [String] one of ALL
       # @param value [String, nil] "2.1", the third item's second step; for an item its number alone
@@ -18,6 +20,7 @@ module Records
         case command
         when "step", "item" then running?(value) ? @state : at(*value.to_s.split(".").map(&:to_i))
         when "draw" then draw(*value.to_s.match(/\A(.+?)(?: (\d+))?\z/)&.captures)
+        when "stand" then stand(value.to_s)
         when "uncover" then uncover
         when "touch" then touch(value.to_i)
         when "as_it_was" then @state.with(hands: nil)
@@ -41,9 +44,18 @@ module Records
       def draw(wanted = nil, step = nil)
         steps = drawing(wanted) or return @state
         place = step.to_i.clamp(0, steps.size - 1)
-        @state.with(drawn: wanted, drawn_step: place, until: nil, hands: nil,
-                    covered: false, asked: true, show: BoardState::SHOWN)
+        @state.with(drawn: wanted, drawn_step: place, standing: nil, **open)
       end
+
+      # A way done to its end, beside those that stand there; the first is the first to go where there is no room.
+      def stand(wanted)
+        return @state unless drawing(wanted)
+
+        standing = [*(@state.standing - [wanted]), wanted].last(MOST_STANDING)
+        @state.with(standing: standing, drawn: nil, drawn_step: nil, **open)
+      end
+
+      def open = { until: nil, hands: nil, covered: false, asked: true, show: BoardState::SHOWN }
 
       # What is shown on asking stays shown for the steps of this item that wait for it.
       def uncover

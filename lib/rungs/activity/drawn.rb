@@ -29,6 +29,18 @@ module Rungs
       # @return [Array<Step>] none where there is no such picture or way of this problem
       def steps = @steps ||= pictures || way
 
+      # @return [Strategy::Path, nil] the way that is drawn; nil where it is a picture alone
+      def path
+        @path ||= if (split = SPLIT.match(@shown.to_s))
+                    Strategy::Split.path(@problem, split[1].to_i, [split[2].to_i, split[3].to_i])
+                  elsif @shown.to_s.match?(/\A[1-5]\z/) then Strategy::Path.usual(@problem, @shown.to_i)
+                  else
+                    Strategy::Path.by(@problem, @shown)
+                  end
+      rescue Error::NotAProblem
+        nil
+      end
+
       private
 
       def pictures
@@ -40,17 +52,6 @@ module Rungs
         staged = path && Picture::Staging.way(path, @problem, **@how, on: known(@on)) or return []
         steps = staged.steps.map { |layout| step(layout) }
         [*steps[..-2], step(steps.last.layout, beside: second, lines: staged.equations)]
-      end
-
-      def path
-        @path ||= if (split = SPLIT.match(@shown.to_s))
-                    Strategy::Split.path(@problem, split[1].to_i, [split[2].to_i, split[3].to_i])
-                  elsif @shown.to_s.match?(/\A[1-5]\z/) then Strategy::Path.usual(@problem, @shown.to_i)
-                  else
-                    Strategy::Path.by(@problem, @shown)
-                  end
-      rescue Error::NotAProblem
-        nil
       end
 
       # The last scene of the way on another picture; else that picture as it starts.

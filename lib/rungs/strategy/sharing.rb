@@ -23,6 +23,34 @@ module Rungs
         end
       end
 
+      # One question that joins two drawings which stand beside each other; the child shows, says or points
+      # (ACTIVITIES, "Sharing, and comparing").
+      # @param first [Path] the less abstract one
+      # @param second [Path]
+      # @return [String]
+      def joining(first, second)
+        return "Where is the ten? Can you find it in each drawing?" if [first, second].any? { |path| ten?(path) }
+        return "What is counted here, and not counted any more there?" if first.counts > second.counts
+
+        shared = (first.landings & second.landings) - [second.answer]
+        return "Both come to #{shared.last}. Where is it in each drawing?" if shared.any?
+
+        "What is the same in both drawings, and what is not?"
+      end
+
+      # How a child may begin to tell a way.
+      # @return [String]
+      def start(path) = STARTS.fetch(path.rung)
+
+      # Whether a way goes through ten, not by counting and not to it.
+      def ten?(path) = path.rung > COUNTS && path.answer != TEN && path.landings.include?(TEN)
+
+      COUNTS = 2
+      TEN = 10
+      STARTS = { 1 => "First I counted …", 2 => "I started at …", 3 => "I knew that …", 4 => "First I made …",
+                 5 => "I knew it, because …" }.freeze
+      private_constant :COUNTS, :TEN, :STARTS
+
       # @return [Array<Array(Path, Array)>] every way heard with who used it; where no move was noted, the usual one
       def ways(problem, heard)
         right = heard.select { |each| each.rung && each.right }
@@ -45,7 +73,7 @@ module Rungs
         place = { chosen.first => "the only way heard" } if chosen.size == 1
         "#{place.fetch(rung, 'the step between them')} (#{count == 1 ? 'one child' : "#{count} children"})"
       end
-      private_class_method :between, :why
+      private_class_method :between, :why, :ten?
     end
   end
 end

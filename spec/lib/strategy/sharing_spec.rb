@@ -46,6 +46,28 @@ RSpec.describe Rungs::Strategy::Sharing do
   end
 end
 
+RSpec.describe Rungs::Strategy::Sharing, ".joining" do
+  def joined(text, *moves)
+    asked = problem(text)
+    described_class.joining(*moves.map { |move| Rungs::Strategy::Path.by(asked, move) })
+  end
+
+  it "asks for what joins two drawings: the ten that is passed, what is not counted again, what both come to" do
+    expect(joined("8 + 7 = ?", "on_first", "up_through_ten")).to include("Where is the ten?")
+    expect(joined("8 + 2 = ?", "all_objects", "on_first")).to include("not counted any more there")
+    expect(joined("6 + 4 = ?", "recall", "all_objects")).not_to include("ten")
+  end
+
+  it "asks a question, and offers a start, of any two ways of any fact to 20" do
+    (1..10).to_a.product((1..10).to_a).each do |parts|
+      problem("#{parts.join(' + ')} = ?").paths.combination(2) do |two|
+        expect(described_class.joining(*two)).to end_with("?")
+        expect(two.map { |path| described_class.start(path) }).to all(match(/\A(First )?I .*…\z/))
+      end
+    end
+  end
+end
+
 RSpec.describe Rungs::Strategy::Split do
   it "arrives at the answer for every split of every fact to 20, and writes only what is true" do
     pairs_to(20).each do |p, q|
