@@ -160,7 +160,8 @@ RSpec.describe "Who may see what" do
       course = room.start_lesson(room.today).course
       course.go(course.plan("number_string", details: { "seed" => 3 }))
       { "/find/#{room.id}" => [{}, { activity: "fly" }, { activity: "twins", to: 7 }, { activity: "twins", seed: 0 }],
-        "/conduct/#{room.id}/do" => [{ do: "strobe" }, { do: "step", value: "next" }],
+        "/conduct/#{room.id}/do" => [{ do: "strobe" }, { do: "step", value: "next" }, { do: "stand", value: "fly" }],
+        "/lesson/#{room.id}/order" => [{}, { item: 1 }, { item: "a", place: 1 }],
         "/conduct/#{room.id}/ways" => [{ item: 0, groups: "1;;2" }, { item: 0, groups: "one" }, { groups: "1" },
                                        { item: 0, written: "80 + 8" }, { item: 0 }, { item: 0, move: "fly" }],
         "/conduct/#{room.id}/thrown" => [{ item: 0 }, { item: -1, shown: "3" }],

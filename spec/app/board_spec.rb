@@ -40,7 +40,7 @@ RSpec.describe "The board" do
     expect([state.drawn, state.sentence]).to eq([nil, "9 + 5 = 14"])
   end
 
-  it "leaves shared ways standing beside each other with what joins them, three at most, until something else is shown" do
+  it "leaves shared ways standing beside each other with what joins them, three at most, until another is drawn" do
     posed = pose(room, [8, 7])
     lesson = posed.lesson
     sign_in teacher[0]

@@ -1,6 +1,7 @@
 // What every page does in the browser.
 import "./dialogs.js";
 import "./clock.js";
+import "./copy.js";
 import "./days.js";
 import "./drag.js";
 import "./keys.js";

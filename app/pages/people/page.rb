@@ -6,6 +6,11 @@ module Pages
     class Page < Shared::Page
       view :"people/people", tab: "records", title: "People"
 
+      # What each may do, at a glance.
+      BRIEF = { "assistant" => "Records answers, conducts and prints", "coach" => "Sees ladders, listens in visits",
+                "teacher" => "May do all you may" }.freeze
+
+      def brief(role) = BRIEF.fetch(role)
       def here = "/people/#{room.id}"
       def members = @members ||= Records::Membership.of(room)
       def invitations = @invitations ||= room.invitations_dataset.still_good.reverse(:id).all
