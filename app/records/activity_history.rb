@@ -25,10 +25,10 @@ module Records
 
     # @param before [Date]
     # @return [Hash{String => Rungs::Planning::DueAgain}] activities that are to come back; not the usual ones
-    def due_again(before:) = returns(before: before).compact
+    def due_again(before:) = coming_back(before: before).compact
 
     # @return [Hash{String => Rungs::Planning::DueAgain, nil}] the same, nil where one came back often enough
-    def returns(before:)
+    def coming_back(before:)
       there = parts.select { |part| part[:held_on] < before }.group_by { |part| part[:kind] }
       found = there.except(*Rungs::Activity::USUAL, Rungs::Activity::OWN.id)
       days = found.transform_values { |all| all.map { |part| part[:held_on] }.uniq }

@@ -66,13 +66,18 @@ module Records
     end
 
     # @param step [Integer] −1 earlier, 1 later
-    def shift(part, step) = put(part, parts[(parts.index(part) + step).clamp(0, parts.size - 1)])
+    def shift(part, step) = move(part, parts[(parts.index(part) + step).clamp(0, parts.size - 1)])
 
     # Takes a part to where another of this lesson stands; that one and those between make room.
-    def put(part, other)
-      order = parts.map(&:id)
-      order.insert(order.index(other.id), order.delete_at(order.index(part.id)))
-      DB.transaction { order.each_with_index { |id, place| LessonPart.where(id: id).update(place: place + 1) } }
+    def move(part, other)
+      DB.transaction do
+        @lesson.lock!
+        forget
+        order = parts.map(&:id)
+        there = order.index(other.id)
+        order.insert(there, order.delete(part.id)) if there && order.include?(part.id)
+        order.each_with_index { |id, place| LessonPart.where(id: id).update(place: place + 1) }
+      end
       forget
     end
 

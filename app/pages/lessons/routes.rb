@@ -29,7 +29,7 @@ module Pages
       post "/:room/order" do
         part, other = checked(OrderContract).values_at(:item, :place).map { |id| room.part(id) || halt(404) }
         refuse("Those are parts of two lessons") unless part.lesson_id == other.lesson_id
-        part.lesson.course.put(part, other)
+        part.lesson.course.move(part, other)
         redirect here(part.lesson.held_on)
       end
 

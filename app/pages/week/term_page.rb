@@ -16,7 +16,7 @@ module Pages
       # What was new and is to come back: within this week, later, or not any more.
       # @return [Hash{String => Array<Array(Class, Rungs::Planning::DueAgain)>}] the first due first
       def due
-        found = Records::ActivityHistory.new(room, today).returns(before: today + 1)
+        found = Records::ActivityHistory.new(room, today).coming_back(before: today + 1)
         known = found.map { |id, due| [Rungs::Activity::ALL.fetch(id), due] }
         safe, coming = known.partition { |_, due| due.nil? }
         now, soon = coming.sort_by { |_, due| due.on }.partition { |_, due| due.on <= week_end }
