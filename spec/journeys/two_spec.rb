@@ -34,6 +34,22 @@ RSpec.describe "Two in the room", type: :feature do
     expect(page).to have_css("#just-now h2", text: "#{name}, just now")
   end
 
+  it "shows an assistant the lesson and the week, and nothing that only a teacher changes" do
+    join helper[0]
+    room.lesson_on(room.today).course.plan("toss")
+    enter(helper[0])
+    ["/lesson/#{room.id}", "/week/#{room.id}?from=#{room.today - ((room.today.wday - 1) % 7)}"].each do |path|
+      visit path
+      expect(page).to have_css(".week-part", text: "Toss")
+      expect(page).to have_no_css(".more summary")
+      expect(page).to have_no_button("Take out").and have_no_button("Propose another")
+    end
+    visit "/lesson/#{room.id}"
+    find("summary", text: "Things to bring").click
+    expect(page).to have_css(".things li")
+    expect(page).to have_no_button("We have it")
+  end
+
   it "a teacher invites; an assistant makes an account, and both go through a lesson, each seeing the other's taps",
      :deep do
     enter(teacher[0])

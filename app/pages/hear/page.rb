@@ -22,6 +22,7 @@ module Pages
         room.children.sort_by.with_index { |child, place| [order.index(child.id) || order.size, place] }
       end
 
+      def heard?(turn, day) = day.date == today && listening.heard?(turn.child, today)
       def day_of(day) = day.date == today ? "today" : long_date(day.date)
 
       # "Away: nobody", "Away: Ada, Bo"

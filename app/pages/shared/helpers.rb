@@ -87,7 +87,7 @@ module Pages
 
       # Words with their equations unbroken, a box drawn, not typed.
       def equation(text)
-        Rack::Utils.escape_html(text).gsub(SUM) { |sum| "<span class=\"sum\">#{sum}</span>" }
+        Rack::Utils.escape_html(text).gsub(SUM) { |sum| "<span class=\"unbroken\">#{sum}</span>" }
                    .gsub("□", '<span class="box" role="img" aria-label="what number"></span>')
       end
 
