@@ -53,6 +53,16 @@ RSpec.describe "A coach" do
     expect(weeks.last).to eq([0, 1, 0, 0, 0])
   end
 
+  it "listens in a visit without the board, which its teacher has" do
+    plan
+    posed = pose(room)
+    as(coach) do
+      send_form "#{path}/visits/#{Records::Visit.last.id}/begin"
+      expect(get("/listen/#{room.id}?problem=#{posed.id}").body).to include('id="rungs"').and not_include("data-board=")
+    end
+    as(teacher[0]) { expect(get("/listen/#{room.id}?problem=#{posed.id}").body).to include("data-board=") }
+  end
+
   it "shows on no page what the other of a visit took down, until one's own is in or it is over" do
     ada = room.children.first
     hear_everybody(room, teacher[0])
