@@ -62,16 +62,16 @@ module Pages
       def cover(activity) = face(activity.with.items(seed: 1).first)
 
       # So many times as long as high, and a picture is a line when small; so many items are looked at for another.
-      FLAT = 4
+      FLAT = 5
       LOOKED_AT = 4
       private_constant :FLAT, :LOOKED_AT
 
       # The small picture that a part stands with wherever it is listed: of its first item that does not lie flat; where
       # all do, a piece of its first.
       def part_picture(part)
-        items = part.items
-        all = items.kind.face ? [items.kind.face] : [items.first, *items.size.times.first(LOOKED_AT)].lazy
-        layouts = all.map { |item| face(item.is_a?(Integer) ? items.item(item) : item) }
+        first = part.items.kind.face || part.items.item(part.items.first)
+        others = part.items.size.times.lazy.take(LOOKED_AT).map { |index| part.items.item(index) }
+        layouts = ([first].lazy + others).map { |item| face(item) }
         layout = layouts.find { |each| each.width <= FLAT * each.height } || layouts.first
         Drawings::Picture.draw(layout, most: FLAT)
       end
