@@ -19,6 +19,21 @@ RSpec.describe Records::Course do
     expect(course.minutes).to eq(25 + course.part(course.parts[1].id).activity.minutes)
   end
 
+  it "takes a part to where another stands, and leaves all as it is where that is not of this lesson any more" do
+    course.plan_usual
+    order = %w[quick_look story_time whose_way by_heart]
+    moves = { [0, 2] => [1, 2, 0, 3], [3, 0] => [3, 0, 1, 2], [1, 2] => [0, 2, 1, 3], [2, 2] => [0, 1, 2, 3] }
+    moves.each do |(from, to), left|
+      there = course.parts
+      course.move(there[from], there[to])
+      expect(kinds).to eq(order = order.values_at(*left))
+    end
+    gone = course.parts.last
+    course.take_out(gone)
+    course.move(course.parts.first, gone)
+    expect(kinds).to eq(order.first(3))
+  end
+
   it "has room for so many parts, and says so; nothing is half added" do
     (described_class::MOST - 1).times { course.plan("twins") }
     expect { course.plan_usual }.to raise_error(Rungs::Error::TooMany, /room for 40 parts/)
